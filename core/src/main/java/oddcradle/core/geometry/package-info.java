@@ -1,0 +1,2 @@
+/** Solids and boxes in space. */
+package oddcradle.core.geometry;

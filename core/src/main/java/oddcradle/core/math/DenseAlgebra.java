@@ -1,0 +1,189 @@
+package oddcradle.core.math;
+
+import java.util.Optional;
+import org.ejml.data.Complex_F64;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.data.ZMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.CommonOps_ZDRM;
+import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+import org.ejml.interfaces.decomposition.EigenDecomposition_F64;
+
+/** The few dense matrix questions the analyses ask, answered by EJML. Arrays are by rows and are never modified. */
+public final class DenseAlgebra {
+    private DenseAlgebra() {}
+
+    /** Eigenvalues in ascending order, {@code vectors[k]} the unit eigenvector of {@code values[k]}. */
+    public static final class Eigen {
+        private final double[] values;
+        private final double[][] vectors;
+
+        private Eigen(double[] values, double[][] vectors) {
+            this.values = values;
+            this.vectors = vectors;
+        }
+
+        public int count() {
+            return values.length;
+        }
+
+        public double value(int k) {
+            return values[k];
+        }
+
+        public double[] vector(int k) {
+            return vectors[k].clone();
+        }
+    }
+
+    /**
+     * Eigenvalues of the symmetric definite pair {@code K x = lambda M x}, through the Cholesky factor of M.
+     *
+     * @param stiffness K, n by n, symmetric
+     * @param mass M, n by n, symmetric
+     * @return empty if {@code mass} is not positive definite; vectors are mass-orthonormal
+     */
+    public static Optional<Eigen> generalised(double[][] stiffness, double[][] mass) {
+        int n = stiffness.length;
+        double[][] factor = cholesky(mass);
+        if (factor == null) {
+            return Optional.empty();
+        }
+        // A = L^-1 K L^-T
+        double[][] half = new double[n][];
+        for (int i = 0; i < n; i++) {
+            half[i] = forward(factor, stiffness[i]);
+        }
+        double[][] a = new double[n][];
+        for (int j = 0; j < n; j++) {
+            double[] column = new double[n];
+            for (int i = 0; i < n; i++) {
+                column[i] = half[i][j];
+            }
+            a[j] = forward(factor, column);
+        }
+        Eigen standard = symmetric(a);
+        double[][] vectors = new double[n][];
+        for (int k = 0; k < n; k++) {
+            vectors[k] = backward(factor, standard.vectors[k]);
+        }
+        return Optional.of(new Eigen(standard.values, vectors));
+    }
+
+    /** Eigenvalues of a symmetric matrix; only its symmetric part is used. */
+    public static Eigen symmetric(double[][] matrix) {
+        int n = matrix.length;
+        DMatrixRMaj a = new DMatrixRMaj(n, n);
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                a.set(i, j, 0.5 * (matrix[i][j] + matrix[j][i]));
+            }
+        }
+        EigenDecomposition_F64<DMatrixRMaj> decomposition = DecompositionFactory_DDRM.eig(n, true, true);
+        decomposition.decompose(a);
+        Integer[] order = new Integer[n];
+        for (int k = 0; k < n; k++) {
+            order[k] = k;
+        }
+        java.util.Arrays.sort(
+                order,
+                (p, q) -> Double.compare(
+                        decomposition.getEigenvalue(p).real,
+                        decomposition.getEigenvalue(q).real));
+        double[] values = new double[n];
+        double[][] vectors = new double[n][];
+        for (int k = 0; k < n; k++) {
+            values[k] = decomposition.getEigenvalue(order[k]).real;
+            vectors[k] = decomposition.getEigenVector(order[k]).data.clone();
+        }
+        return new Eigen(values, vectors);
+    }
+
+    /** Solution of {@code A x = b}; empty if A is singular to working precision. */
+    public static Optional<double[]> solve(double[][] matrix, double[] right) {
+        DMatrixRMaj x = new DMatrixRMaj(right.length, 1);
+        boolean solved = CommonOps_DDRM.solve(new DMatrixRMaj(matrix), DMatrixRMaj.wrap(right.length, 1, right), x);
+        return solved && allFinite(x.data) ? Optional.of(x.data) : Optional.empty();
+    }
+
+    /** Solution of the complex system {@code (Re + i Im) x = b}; empty if it is singular to working precision. */
+    public static Optional<Complex[]> solve(double[][] real, double[][] imaginary, double[] right) {
+        int n = right.length;
+        ZMatrixRMaj a = new ZMatrixRMaj(n, n);
+        ZMatrixRMaj b = new ZMatrixRMaj(n, 1);
+        for (int i = 0; i < n; i++) {
+            b.set(i, 0, right[i], 0);
+            for (int j = 0; j < n; j++) {
+                a.set(i, j, real[i][j], imaginary[i][j]);
+            }
+        }
+        ZMatrixRMaj x = new ZMatrixRMaj(n, 1);
+        if (!CommonOps_ZDRM.solve(a, b, x) || !allFinite(x.data)) {
+            return Optional.empty();
+        }
+        Complex[] answer = new Complex[n];
+        Complex_F64 entry = new Complex_F64();
+        for (int i = 0; i < n; i++) {
+            x.get(i, 0, entry);
+            answer[i] = new Complex(entry.real, entry.imaginary);
+        }
+        return Optional.of(answer);
+    }
+
+    private static boolean allFinite(double[] values) {
+        for (double value : values) {
+            if (!Double.isFinite(value)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Lower Cholesky factor, or null if {@code matrix} is not positive definite. */
+    private static double[][] cholesky(double[][] matrix) {
+        int n = matrix.length;
+        double[][] l = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j <= i; j++) {
+                double sum = matrix[i][j];
+                for (int k = 0; k < j; k++) {
+                    sum -= l[i][k] * l[j][k];
+                }
+                if (i != j) {
+                    l[i][j] = sum / l[j][j];
+                } else if (sum > 0) {
+                    l[i][i] = Math.sqrt(sum);
+                } else {
+                    return null;
+                }
+            }
+        }
+        return l;
+    }
+
+    private static double[] forward(double[][] l, double[] right) {
+        int n = right.length;
+        double[] x = new double[n];
+        for (int i = 0; i < n; i++) {
+            double sum = right[i];
+            for (int k = 0; k < i; k++) {
+                sum -= l[i][k] * x[k];
+            }
+            x[i] = sum / l[i][i];
+        }
+        return x;
+    }
+
+    private static double[] backward(double[][] l, double[] right) {
+        int n = right.length;
+        double[] x = new double[n];
+        for (int i = n - 1; i >= 0; i--) {
+            double sum = right[i];
+            for (int k = i + 1; k < n; k++) {
+                sum -= l[k][i] * x[k];
+            }
+            x[i] = sum / l[i][i];
+        }
+        return x;
+    }
+}

@@ -1,0 +1,63 @@
+package oddcradle.core.math;
+
+/** Small checks for values that enter the core; each failure names the value, what it was and what it must be. */
+public final class Guard {
+    private Guard() {}
+
+    /** @throws InvalidValue if {@code value} is NaN or infinite */
+    public static double finite(String field, double value) {
+        if (!Double.isFinite(value)) {
+            throw new InvalidValue(field, "is " + value + ", must be a finite number");
+        }
+        return value;
+    }
+
+    /** @throws InvalidValue unless {@code value} is finite and greater than zero */
+    public static double positive(String field, double value, String unit) {
+        finite(field, value);
+        if (value <= 0) {
+            throw new InvalidValue(field, "is " + withUnit(value, unit) + ", must be greater than 0");
+        }
+        return value;
+    }
+
+    /** @throws InvalidValue unless {@code value} is finite and zero or more */
+    public static double notNegative(String field, double value, String unit) {
+        finite(field, value);
+        if (value < 0) {
+            throw new InvalidValue(field, "is " + withUnit(value, unit) + ", must be 0 or more");
+        }
+        return value;
+    }
+
+    /** @throws InvalidValue unless {@code low <= value <= high} */
+    public static double within(String field, double value, double low, double high, String unit) {
+        finite(field, value);
+        if (value < low || value > high) {
+            throw new InvalidValue(
+                    field,
+                    "is " + withUnit(value, unit) + ", must lie between " + low + " and " + withUnit(high, unit));
+        }
+        return value;
+    }
+
+    /** @throws InvalidValue if {@code text} is null or blank */
+    public static String named(String field, String text) {
+        if (text == null || text.isBlank()) {
+            throw new InvalidValue(field, "is empty, must be a name");
+        }
+        return text;
+    }
+
+    /** @throws InvalidValue if {@code value} is null */
+    public static <T> T present(String field, T value) {
+        if (value == null) {
+            throw new InvalidValue(field, "is missing");
+        }
+        return value;
+    }
+
+    private static String withUnit(double value, String unit) {
+        return unit.isEmpty() ? Double.toString(value) : value + " " + unit;
+    }
+}

@@ -1,0 +1,2 @@
+/** Rigid bodies and the forces on them. */
+package oddcradle.core.mechanics;

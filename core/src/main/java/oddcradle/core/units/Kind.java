@@ -1,0 +1,34 @@
+package oddcradle.core.units;
+
+/** What sort of quantity a number is; the number itself is always in the coherent SI unit named here. */
+public enum Kind {
+    LENGTH("m"),
+    ANGLE("rad"),
+    MASS("kg"),
+    INERTIA("kg m2"),
+    FORCE("N"),
+    TORQUE("N m"),
+    STRESS("Pa"),
+    STIFFNESS("N/m"),
+    FREQUENCY("Hz"),
+    ROTATION_SPEED("rad/s"),
+    SPEED("m/s"),
+    ACCELERATION("m/s2"),
+    POWER("W"),
+    /** A share of one, shown as per cent. */
+    SHARE("1"),
+    RATIO("1"),
+    COUNT("1"),
+    /** Rubber hardness, IRHD, near enough Shore A. */
+    HARDNESS("IRHD");
+
+    private final String siUnit;
+
+    Kind(String siUnit) {
+        this.siUnit = siUnit;
+    }
+
+    public String siUnit() {
+        return siUnit;
+    }
+}

@@ -1,0 +1,65 @@
+package oddcradle.core.units;
+
+/** A number in coherent SI with its kind; how it is shown is decided by a {@link UnitStyle}. */
+public record Quantity(double si, Kind kind) {
+    public static Quantity length(double metres) {
+        return new Quantity(metres, Kind.LENGTH);
+    }
+
+    public static Quantity angle(double radians) {
+        return new Quantity(radians, Kind.ANGLE);
+    }
+
+    public static Quantity mass(double kilograms) {
+        return new Quantity(kilograms, Kind.MASS);
+    }
+
+    public static Quantity force(double newtons) {
+        return new Quantity(newtons, Kind.FORCE);
+    }
+
+    public static Quantity torque(double newtonMetres) {
+        return new Quantity(newtonMetres, Kind.TORQUE);
+    }
+
+    public static Quantity stress(double pascals) {
+        return new Quantity(pascals, Kind.STRESS);
+    }
+
+    public static Quantity stiffness(double newtonsPerMetre) {
+        return new Quantity(newtonsPerMetre, Kind.STIFFNESS);
+    }
+
+    public static Quantity frequency(double hertz) {
+        return new Quantity(hertz, Kind.FREQUENCY);
+    }
+
+    public static Quantity rotationSpeed(double radiansPerSecond) {
+        return new Quantity(radiansPerSecond, Kind.ROTATION_SPEED);
+    }
+
+    public static Quantity speed(double metresPerSecond) {
+        return new Quantity(metresPerSecond, Kind.SPEED);
+    }
+
+    public static Quantity acceleration(double metresPerSecondSquared) {
+        return new Quantity(metresPerSecondSquared, Kind.ACCELERATION);
+    }
+
+    /** A share of one, shown as per cent. */
+    public static Quantity share(double share) {
+        return new Quantity(share, Kind.SHARE);
+    }
+
+    public static Quantity ratio(double ratio) {
+        return new Quantity(ratio, Kind.RATIO);
+    }
+
+    public static Quantity count(double count) {
+        return new Quantity(count, Kind.COUNT);
+    }
+
+    public static Quantity hardness(double irhd) {
+        return new Quantity(irhd, Kind.HARDNESS);
+    }
+}

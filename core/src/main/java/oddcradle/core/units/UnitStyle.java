@@ -1,0 +1,125 @@
+package oddcradle.core.units;
+
+import java.util.Locale;
+
+/** How quantities are shown to people; one choice for the whole window and packet. Values stay SI underneath. */
+public enum UnitStyle {
+    MILLIMETRES("mm"),
+    DECIMAL_INCHES("in .000"),
+    FRACTIONAL_INCHES("in 1/16");
+
+    private static final double METRES_PER_INCH = 0.0254;
+    private static final double NEWTONS_PER_POUND = 4.4482216152605;
+    private static final double KILOGRAMS_PER_POUND = 0.45359237;
+    private static final int FRACTION_STEPS = 16;
+
+    private final String label;
+
+    UnitStyle(String label) {
+        this.label = label;
+    }
+
+    /** The word on the unit switch. */
+    public String label() {
+        return label;
+    }
+
+    /** Number and unit, for example {@code 4.6 mm}, {@code 3/16 in}, {@code 12.3 kN}. */
+    public String show(Quantity quantity) {
+        String unit = unit(quantity);
+        String number = number(quantity);
+        return unit.isEmpty() ? number : number + " " + unit;
+    }
+
+    /** The number alone, rounded as a workshop reads it. */
+    public String number(Quantity quantity) {
+        double si = quantity.si();
+        if (Double.isInfinite(si)) {
+            return si > 0 ? "unlimited" : "-unlimited";
+        }
+        if (this == FRACTIONAL_INCHES && quantity.kind() == Kind.LENGTH) {
+            return fraction(si / METRES_PER_INCH);
+        }
+        double shown = si * perSi(quantity);
+        return fixed(shown, decimals(quantity, Math.abs(shown)));
+    }
+
+    /** The unit alone; empty for plain numbers. */
+    public String unit(Quantity quantity) {
+        boolean metric = this == MILLIMETRES;
+        return switch (quantity.kind()) {
+            case LENGTH -> metric ? "mm" : "in";
+            case ANGLE -> "°";
+            case MASS -> metric ? "kg" : "lb";
+            case INERTIA -> "kg·m²";
+            case FORCE -> metric ? (Math.abs(quantity.si()) >= 1000 ? "kN" : "N") : "lbf";
+            case TORQUE -> metric ? "N·m" : "ft·lbf";
+            case STRESS -> metric ? "MPa" : "ksi";
+            case STIFFNESS -> metric ? "N/mm" : "lbf/in";
+            case FREQUENCY -> "Hz";
+            case ROTATION_SPEED -> "rpm";
+            case SPEED -> "m/s";
+            case ACCELERATION -> "g";
+            case POWER -> metric ? "kW" : "hp";
+            case SHARE -> "%";
+            case HARDNESS -> "Shore A";
+            case RATIO, COUNT -> "";
+        };
+    }
+
+    private double perSi(Quantity quantity) {
+        boolean metric = this == MILLIMETRES;
+        return switch (quantity.kind()) {
+            case LENGTH -> metric ? 1e3 : 1 / METRES_PER_INCH;
+            case ANGLE -> 180 / Math.PI;
+            case MASS -> metric ? 1 : 1 / KILOGRAMS_PER_POUND;
+            case FORCE -> metric ? (Math.abs(quantity.si()) >= 1000 ? 1e-3 : 1) : 1 / NEWTONS_PER_POUND;
+            case TORQUE -> metric ? 1 : 1 / (NEWTONS_PER_POUND * 12 * METRES_PER_INCH);
+            case STRESS -> metric ? 1e-6 : METRES_PER_INCH * METRES_PER_INCH / NEWTONS_PER_POUND / 1e3;
+            case STIFFNESS -> metric ? 1e-3 : METRES_PER_INCH / NEWTONS_PER_POUND;
+            case ROTATION_SPEED -> 30 / Math.PI;
+            case ACCELERATION -> 1 / 9.80665;
+            case POWER -> metric ? 1e-3 : 1 / 745.6998715822702;
+            case SHARE -> 100;
+            case INERTIA, FREQUENCY, SPEED, RATIO, COUNT, HARDNESS -> 1;
+        };
+    }
+
+    private int decimals(Quantity quantity, double shown) {
+        boolean metric = this == MILLIMETRES;
+        return switch (quantity.kind()) {
+            case LENGTH -> metric ? 1 : 3;
+            case ANGLE, RATIO, SPEED, ACCELERATION -> 2;
+            case MASS, SHARE, FREQUENCY, TORQUE, POWER -> shown >= 1000 ? 0 : 1;
+            case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
+            case STRESS -> metric ? 0 : 1;
+            case STIFFNESS -> shown >= 100 ? 0 : 1;
+            case INERTIA -> 3;
+            case COUNT -> shown == Math.rint(shown) ? 0 : 2;
+            case ROTATION_SPEED, HARDNESS -> 0;
+        };
+    }
+
+    private static String fixed(double value, int decimals) {
+        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+        return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+    }
+
+    /** Nearest sixteenth: {@code 1-1/4}, {@code 3/16}, {@code 0}. */
+    private static String fraction(double inches) {
+        long steps = Math.round(Math.abs(inches) * FRACTION_STEPS);
+        if (steps == 0) {
+            return "0";
+        }
+        long whole = steps / FRACTION_STEPS;
+        long top = steps % FRACTION_STEPS;
+        long bottom = FRACTION_STEPS;
+        while (top != 0 && top % 2 == 0) {
+            top /= 2;
+            bottom /= 2;
+        }
+        String part = top == 0 ? "" : top + "/" + bottom;
+        String joined = whole == 0 ? part : part.isEmpty() ? "" + whole : whole + "-" + part;
+        return (inches < 0 ? "-" : "") + joined;
+    }
+}

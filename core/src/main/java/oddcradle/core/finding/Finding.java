@@ -34,15 +34,7 @@ public record Finding(
             Why why) {
         Quantity margin = new Quantity(limit.si() - Math.abs(measured.si()), limit.kind());
         return new Finding(
-                code,
-                stop,
-                severity,
-                what,
-                Optional.of(measured),
-                Optional.of(limit),
-                Optional.of(margin),
-                where,
-                why);
+                code, stop, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
     }
 
     /** A value that must not fall below a limit. */
@@ -57,20 +49,11 @@ public record Finding(
             Why why) {
         Quantity margin = new Quantity(measured.si() - limit.si(), limit.kind());
         return new Finding(
-                code,
-                stop,
-                severity,
-                what,
-                Optional.of(measured),
-                Optional.of(limit),
-                Optional.of(margin),
-                where,
-                why);
+                code, stop, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
     }
 
     /** A statement without a limit. */
-    public static Finding statement(
-            String code, Stop stop, Severity severity, Phrase what, Place where, Why why) {
+    public static Finding statement(String code, Stop stop, Severity severity, Phrase what, Place where, Why why) {
         return new Finding(
                 code, stop, severity, what, Optional.empty(), Optional.empty(), Optional.empty(), where, why);
     }

@@ -87,9 +87,7 @@ public final class DenseAlgebra {
         }
         java.util.Arrays.sort(
                 order,
-                (p, q) -> Double.compare(
-                        decomposition.getEigenvalue(p).real,
-                        decomposition.getEigenvalue(q).real));
+                (p, q) -> Double.compare(decomposition.getEigenvalue(p).real, decomposition.getEigenvalue(q).real));
         double[] values = new double[n];
         double[][] vectors = new double[n][];
         for (int k = 0; k < n; k++) {

@@ -61,6 +61,11 @@ public record Mat3(Vec3 row0, Vec3 row1, Vec3 row2) {
 
     /** Whether the rows are unit vectors at right angles and right-handed, each product within {@code tolerance}. */
     public boolean isRotation(double tolerance) {
+        return isOrthogonal(tolerance) && determinant() > 0;
+    }
+
+    /** Whether the rows are unit vectors at right angles, of either hand, each product within {@code tolerance}. */
+    public boolean isOrthogonal(double tolerance) {
         Mat3 product = times(transposed());
         for (int i = 0; i < 3; i++) {
             for (int j = 0; j < 3; j++) {
@@ -69,6 +74,6 @@ public record Mat3(Vec3 row0, Vec3 row1, Vec3 row2) {
                 }
             }
         }
-        return determinant() > 0;
+        return true;
     }
 }

@@ -33,7 +33,8 @@ public record MassProperties(double mass, Vec3 cg, Mat3 inertia) {
                 rows[i][j] = inertia.get(i, j);
                 if (Math.abs(inertia.get(i, j) - inertia.get(j, i)) > SYMMETRY * size) {
                     throw new InvalidValue(
-                            "inertia", "is not symmetric: element " + i + "," + j + " must equal element " + j + "," + i);
+                            "inertia",
+                            "is not symmetric: element " + i + "," + j + " must equal element " + j + "," + i);
                 }
             }
         }

@@ -1,6 +1,7 @@
 package oddcradle.core.mechanics;
 
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
@@ -18,7 +19,7 @@ public record Pose(Mat3 rotation, Vec3 translation) {
         Guard.present("rotation", rotation);
         Guard.present("translation", translation);
         if (!rotation.isRotation(ORTHOGONALITY)) {
-            throw new oddcradle.core.math.InvalidValue(
+            throw new InvalidValue(
                     "rotation", "is no rotation: rows must be unit vectors at right angles, right-handed");
         }
     }

@@ -105,13 +105,14 @@ public final class Entry {
         // Small m and large M differ: 5 MPa and 5 mPa must not be the same.
         Unit<?> unit = UNITS.get(name.equals("mpa") && unitText.startsWith("m") ? "" : name);
         if (unit == null) {
-            throw wrong("\"" + typed + "\" has the unknown unit \"" + unitText + "\", use one such as " + example(kind));
+            throw wrong(
+                    "\"" + typed + "\" has the unknown unit \"" + unitText + "\", use one such as " + example(kind));
         }
         try {
             return unit.getConverterToAny(siUnit(kind)).convert(1.0);
         } catch (IncommensurableException e) {
-            throw wrong("\"" + typed + "\" is no " + kind.name().toLowerCase(Locale.ROOT).replace('_', ' ')
-                    + ", type one such as " + example(kind));
+            throw wrong("\"" + typed + "\" is no "
+                    + kind.name().toLowerCase(Locale.ROOT).replace('_', ' ') + ", type one such as " + example(kind));
         }
     }
 
@@ -122,7 +123,10 @@ public final class Entry {
             case MASS -> KILOGRAM;
             case INERTIA -> KILOGRAM.multiply(METRE.pow(2));
             case FORCE -> NEWTON;
-            case TORQUE, POWER -> kind == Kind.TORQUE ? NEWTON.multiply(METRE) : NEWTON.multiply(METRE).divide(SECOND);
+            case TORQUE, POWER ->
+                kind == Kind.TORQUE
+                        ? NEWTON.multiply(METRE)
+                        : NEWTON.multiply(METRE).divide(SECOND);
             case STRESS -> PASCAL;
             case STIFFNESS -> NEWTON.divide(METRE);
             case FREQUENCY -> HERTZ;

@@ -163,9 +163,7 @@ final class PenetrationDepth {
         for (int di = -1; di <= 1; di++) {
             for (int dj = -1; dj <= 1; dj++) {
                 int ring = i + di;
-                if (ring >= 0
-                        && ring < depth.length
-                        && depth[ring][(j + dj + around) % around] < depth[i][j]) {
+                if (ring >= 0 && ring < depth.length && depth[ring][(j + dj + around) % around] < depth[i][j]) {
                     return false;
                 }
             }

@@ -27,7 +27,8 @@ public final class SolidDistance {
         } else {
             Optional<Gjk.Closest> closest = Gjk.closest(coreA, coreB);
             if (closest.isPresent()) {
-                return rounded(coreA, coreB, closest.get().pointA(), closest.get().pointB());
+                return rounded(
+                        coreA, coreB, closest.get().pointA(), closest.get().pointB());
             }
         }
         return overlapping(coreA, coreB);
@@ -47,11 +48,15 @@ public final class SolidDistance {
     }
 
     private static Vec3 start(Core core) {
-        return core.edges().isEmpty() ? core.centre() : core.centre().minus(core.edges().get(0));
+        return core.edges().isEmpty()
+                ? core.centre()
+                : core.centre().minus(core.edges().get(0));
     }
 
     private static Vec3 end(Core core) {
-        return core.edges().isEmpty() ? core.centre() : core.centre().plus(core.edges().get(0));
+        return core.edges().isEmpty()
+                ? core.centre()
+                : core.centre().plus(core.edges().get(0));
     }
 
     /** Takes the rounding off the distance of two cores that do not meet. */

@@ -1,0 +1,71 @@
+package oddcradle.core.drive;
+
+/**
+ * Length, wrap and speed of a roller chain.
+ *
+ * <p>Pitch diameter {@code p / sin(pi / N)}, ISO 606; length = two straight spans in pitches plus the teeth in wrap; the
+ * handbook's approximation {@code 2C/p + (N1+N2)/2 + ((N2-N1)/2pi)^2 p/C} beside it (ASME B29.1 and chain handbooks, from
+ * memory). Assumes parallel shafts, a taut chain and no polygon effect.
+ */
+public final class RollerChain {
+    private static final double SAME = 1e-15;
+
+    private RollerChain() {}
+
+    /** m, for a pitch in m. */
+    public static double pitchDiameter(double pitch, int teeth) {
+        return pitch / Math.sin(Math.PI / teeth);
+    }
+
+    public static ChainResult solve(ChainInput input) {
+        double length = lengthInPitches(input, input.centre());
+        int links = nextEven(length);
+        double half = Math.asin(radiusDifference(input) / input.centre());
+        double difference = (input.teethDriven() - input.teethDriver()) / (2 * Math.PI);
+        double perCentre = input.centre() / input.pitch();
+        return new ChainResult(
+                pitchDiameter(input.pitch(), input.teethDriver()),
+                pitchDiameter(input.pitch(), input.teethDriven()),
+                (double) input.teethDriven() / input.teethDriver(),
+                length,
+                2 * perCentre + (input.teethDriver() + input.teethDriven()) / 2.0 + difference * difference / perCentre,
+                links,
+                centreFor(input, links),
+                Math.PI - 2 * half,
+                Math.PI + 2 * half,
+                input.teethDriver() * input.pitch() * input.rpmDriver() / 60);
+    }
+
+    /** Exact length of the chain in pitches at a given centre distance, m. */
+    static double lengthInPitches(ChainInput input, double centre) {
+        double half = Math.asin(radiusDifference(input) / centre);
+        return 2 * centre * Math.cos(half) / input.pitch()
+                + input.teethDriver() * (Math.PI - 2 * half) / (2 * Math.PI)
+                + input.teethDriven() * (Math.PI + 2 * half) / (2 * Math.PI);
+    }
+
+    /** Driven less driver, m. */
+    private static double radiusDifference(ChainInput input) {
+        return (pitchDiameter(input.pitch(), input.teethDriven()) - pitchDiameter(input.pitch(), input.teethDriver()))
+                / 2;
+    }
+
+    private static int nextEven(double length) {
+        int whole = (int) Math.ceil(length - 1e-9);
+        return whole + whole % 2;
+    }
+
+    /** Newton's method; the length grows by 2 cos(half) / pitch per metre of centre distance. */
+    private static double centreFor(ChainInput input, int links) {
+        double centre = input.centre();
+        for (int round = 0; round < 60; round++) {
+            double half = Math.asin(radiusDifference(input) / centre);
+            double step = (links - lengthInPitches(input, centre)) * input.pitch() / (2 * Math.cos(half));
+            centre += step;
+            if (Math.abs(step) <= SAME * centre) {
+                break;
+            }
+        }
+        return centre;
+    }
+}

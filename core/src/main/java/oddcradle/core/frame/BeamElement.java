@@ -1,0 +1,249 @@
+package oddcradle.core.frame;
+
+import oddcradle.core.material.Material;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
+
+/**
+ * One member as a matrix: 12 motions, three displacements and three rotations at end i, then at end j. Przemieniecki,
+ * Theory of Matrix Structural Analysis, 1968, section 5.6, with the shear parameter {@code 12 E I / (kappa G A L^2)} (from
+ * memory). Released moments are condensed out exactly.
+ */
+final class BeamElement {
+    private static final double VERTICAL = 1e-6;
+    private static final int STATIONS = 20;
+
+    final FrameMember member;
+    final int nodeI;
+    final int nodeJ;
+    final double length;
+    /** Rows are the local axes in global axes. */
+    private final double[] axes;
+    /** Local, condensed. */
+    private final double[] stiffness;
+    /** Maps the motions that remain to all twelve; null where nothing is released. */
+    private final double[] condensation;
+
+    BeamElement(FrameMember member, int nodeI, int nodeJ, Vec3 endI, Vec3 endJ, Theory theory) {
+        this.member = member;
+        this.nodeI = nodeI;
+        this.nodeJ = nodeJ;
+        Vec3 span = endJ.minus(endI);
+        this.length = span.length();
+        this.axes = localAxes(span.times(1 / length));
+        double[] k = localStiffness(member.section(), member.material(), length, theory);
+        double[] c = null;
+        for (int motion = 0; motion < 12; motion++) {
+            if (isReleased(motion)) {
+                double[] step = releaseOf(k, motion);
+                k = Dense12.congruent(step, k);
+                Dense12.clear(k, motion);
+                c = c == null ? step : Dense12.times(c, step);
+            }
+        }
+        this.stiffness = k;
+        this.condensation = c;
+    }
+
+    private boolean isReleased(int motion) {
+        EndJoint joint = motion < 6 ? member.jointI() : member.jointJ();
+        int local = motion % 6;
+        return joint == EndJoint.PINNED && local >= 4 || joint == EndJoint.BALL && local >= 3;
+    }
+
+    /** The identity with the row of {@code motion} replaced by what the others make it do when it carries nothing. */
+    private static double[] releaseOf(double[] k, int motion) {
+        double[] step = Dense12.identity();
+        double pivot = k[13 * motion];
+        for (int j = 0; j < 12; j++) {
+            // A member free at both ends to spin about itself has no pivot; it then simply does not spin.
+            step[12 * motion + j] = j == motion || pivot == 0 ? 0 : -k[12 * motion + j] / pivot;
+        }
+        return step;
+    }
+
+    private static double[] localAxes(Vec3 x) {
+        Vec3 up = Math.hypot(x.x(), x.y()) <= VERTICAL ? Vec3.X : Vec3.Z;
+        Vec3 y = up.cross(x).unit();
+        Vec3 z = x.cross(y);
+        return new double[] {x.x(), x.y(), x.z(), y.x(), y.y(), y.z(), z.x(), z.y(), z.z()};
+    }
+
+    private static double[] localStiffness(Section section, Material material, double length, Theory theory) {
+        double e = material.youngsModulus();
+        double g = material.shearModulus();
+        double nu = material.poissonRatio();
+        double[] k = new double[144];
+        spring(k, 0, 6, e * section.area() / length);
+        spring(k, 3, 9, g * section.torsionConstant() / length);
+        double shearLength = g * section.area() * length * length;
+        boolean shear = theory == Theory.TIMOSHENKO;
+        double eiz = e * section.secondMomentZ();
+        double eiy = e * section.secondMomentY();
+        bending(k, 1, 5, 1, eiz, length, shear ? 12 * eiz / (section.shearCoefficientY(nu) * shearLength) : 0);
+        bending(k, 2, 4, -1, eiy, length, shear ? 12 * eiy / (section.shearCoefficientZ(nu) * shearLength) : 0);
+        return k;
+    }
+
+    private static void spring(double[] k, int a, int b, double value) {
+        k[13 * a] = value;
+        k[13 * b] = value;
+        k[12 * a + b] = -value;
+        k[12 * b + a] = -value;
+    }
+
+    /** @param sign +1 where a positive rotation lifts the far end (about z), -1 where it lowers it (about y) */
+    private static void bending(double[] k, int shift, int turn, int sign, double ei, double length, double phi) {
+        double unit = ei / (length * length * length * (1 + phi));
+        spring(k, shift, shift + 6, 12 * unit);
+        double slope = sign * 6 * length * unit;
+        for (int rotation : new int[] {turn, turn + 6}) {
+            put(k, shift, rotation, slope);
+            put(k, shift + 6, rotation, -slope);
+        }
+        double square = length * length * unit;
+        k[13 * turn] = (4 + phi) * square;
+        k[13 * (turn + 6)] = (4 + phi) * square;
+        put(k, turn, turn + 6, (2 - phi) * square);
+    }
+
+    private static void put(double[] k, int a, int b, double value) {
+        k[12 * a + b] = value;
+        k[12 * b + a] = value;
+    }
+
+    double mass() {
+        return member.section().area() * member.material().density() * length;
+    }
+
+    /** Stiffness on the node motions, global axes, rigid arms included. */
+    double[] globalStiffness() {
+        double[] k = stiffness.clone();
+        Dense12.rotateIntoGlobal(k, axes);
+        return Dense12.onArms(k, member.offsetI(), member.offsetJ());
+    }
+
+    /** Consistent geometric stiffness for an axial force, N, tension positive; global axes, on the node motions. */
+    double[] geometricStiffness(double axialForce) {
+        double[] k = new double[144];
+        double unit = axialForce / (30 * length);
+        for (int plane = 0; plane < 2; plane++) {
+            int shift = 1 + plane;
+            int turn = plane == 0 ? 5 : 4;
+            double slope = (plane == 0 ? 3 : -3) * length * unit;
+            spring(k, shift, shift + 6, 36 * unit);
+            put(k, shift, turn, slope);
+            put(k, shift, turn + 6, slope);
+            put(k, shift + 6, turn, -slope);
+            put(k, shift + 6, turn + 6, -slope);
+            k[13 * turn] = 4 * length * length * unit;
+            k[13 * (turn + 6)] = 4 * length * length * unit;
+            put(k, turn, turn + 6, -length * length * unit);
+        }
+        if (condensation != null) {
+            k = Dense12.congruent(condensation, k);
+        }
+        Dense12.rotateIntoGlobal(k, axes);
+        return Dense12.onArms(k, member.offsetI(), member.offsetJ());
+    }
+
+    /** Weight per length along the local axes, N/m. */
+    private double[] lineLoad(Vec3 acceleration) {
+        double perLength = member.section().area() * member.material().density();
+        return Dense12.toLocal(
+                axes, acceleration.x() * perLength, acceleration.y() * perLength, acceleration.z() * perLength);
+    }
+
+    /** What the spread load w puts on the two ends, local axes. */
+    private double[] consistentLoads(double[] w) {
+        double half = length / 2;
+        double twelfth = length * length / 12;
+        double[] f = {
+            w[0] * half, w[1] * half, w[2] * half, 0, -w[2] * twelfth, w[1] * twelfth,
+            w[0] * half, w[1] * half, w[2] * half, 0, w[2] * twelfth, -w[1] * twelfth
+        };
+        return condensation == null ? f : Dense12.transposedTimes(condensation, f);
+    }
+
+    /** Self-weight on the node motions, global axes. */
+    double[] selfWeight(Vec3 acceleration) {
+        double[] f = consistentLoads(lineLoad(acceleration));
+        Dense12.vectorToGlobal(f, axes);
+        Dense12.momentsOfArms(f, member.offsetI(), member.offsetJ());
+        return f;
+    }
+
+    /** Forces on the member's ends, local axes, 12 numbers, for the node motions {@code u}, global axes. */
+    double[] endForces(double[] u, Vec3 acceleration) {
+        double[] local = Dense12.localMotions(u, axes, member.offsetI(), member.offsetJ());
+        double[] f = Dense12.times12(stiffness, local);
+        double[] spread = consistentLoads(lineLoad(acceleration));
+        for (int k = 0; k < 12; k++) {
+            f[k] -= spread[k];
+        }
+        return f;
+    }
+
+    /** The member's end forces seen by its nodes, global axes. */
+    double[] onNodes(double[] endForces) {
+        double[] f = endForces.clone();
+        Dense12.vectorToGlobal(f, axes);
+        Dense12.momentsOfArms(f, member.offsetI(), member.offsetJ());
+        return f;
+    }
+
+    MemberResult result(double[] f, Vec3 acceleration) {
+        double[] w = lineLoad(acceleration);
+        double worst = -1;
+        double worstAt = 0;
+        double mises = 0;
+        boolean loaded = w[0] != 0 || w[1] != 0 || w[2] != 0;
+        int stations = loaded ? STATIONS : 1;
+        for (int k = 0; k <= stations; k++) {
+            double at = (double) k / stations;
+            double stress = stressAt(f, w, at * length);
+            if (stress > worst) {
+                worst = stress;
+                worstAt = at;
+            }
+        }
+        if (worstAt > 0 && worstAt < 1) {
+            worstAt = peakNear(f, w, worstAt, 1.0 / stations);
+            worst = stressAt(f, w, worstAt * length);
+        }
+        double torsion = member.section().torsionStress(f[3]);
+        mises = Math.sqrt(worst * worst + 3 * torsion * torsion);
+        return new MemberResult(
+                member.id(),
+                new EndForces(new Vec3(f[0], f[1], f[2]), new Vec3(f[3], f[4], f[5])),
+                new EndForces(new Vec3(f[6], f[7], f[8]), new Vec3(f[9], f[10], f[11])),
+                worst,
+                mises,
+                worstAt);
+    }
+
+    /** |N/A| plus bending stress at x from end i, from the equilibrium of the piece up to x. */
+    private double stressAt(double[] f, double[] w, double x) {
+        double axial = Math.abs(f[0] + w[0] * x);
+        double momentY = f[4] + x * f[2] + w[2] * x * x / 2;
+        double momentZ = f[5] - x * f[1] - w[1] * x * x / 2;
+        return axial / member.section().area() + member.section().bendingStress(momentY, momentZ);
+    }
+
+    /** Golden section between the neighbours of the highest station. */
+    private double peakNear(double[] f, double[] w, double at, double step) {
+        double golden = 0.6180339887498949;
+        double low = at - step;
+        double high = at + step;
+        while (high - low > 1e-9) {
+            double left = high - golden * (high - low);
+            double right = low + golden * (high - low);
+            if (stressAt(f, w, left * length) > stressAt(f, w, right * length)) {
+                high = right;
+            } else {
+                low = left;
+            }
+        }
+        return (low + high) / 2;
+    }
+}

@@ -1,0 +1,6 @@
+package oddcradle.core.frame;
+
+import oddcradle.core.math.Vec3;
+
+/** Force and moment on a member's end, local axes; N, N m. */
+public record EndForces(Vec3 force, Vec3 moment) {}

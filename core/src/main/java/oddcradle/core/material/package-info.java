@@ -1,0 +1,2 @@
+/** What members are made of. */
+package oddcradle.core.material;

@@ -1,0 +1,2 @@
+/** Rubber between donor and cradle. */
+package oddcradle.core.mounting;

@@ -1,0 +1,64 @@
+package oddcradle.core.section;
+
+import oddcradle.core.math.Guard;
+
+/**
+ * Solid round bar.
+ *
+ * @param diameter m
+ */
+public record Round(double diameter) implements Section {
+    public Round {
+        Guard.positive("diameter", diameter, "m");
+    }
+
+    @Override
+    public double area() {
+        return Math.PI / 4 * diameter * diameter;
+    }
+
+    @Override
+    public double secondMomentY() {
+        return Math.PI / 64 * Math.pow(diameter, 4);
+    }
+
+    @Override
+    public double secondMomentZ() {
+        return secondMomentY();
+    }
+
+    @Override
+    public double torsionConstant() {
+        return 2 * secondMomentY();
+    }
+
+    @Override
+    public double shearCoefficientY(double nu) {
+        return 6 * (1 + nu) / (7 + 6 * nu);
+    }
+
+    @Override
+    public double shearCoefficientZ(double nu) {
+        return shearCoefficientY(nu);
+    }
+
+    @Override
+    public double bendingStress(double momentY, double momentZ) {
+        return Math.hypot(momentY, momentZ) * diameter / 2 / secondMomentY();
+    }
+
+    @Override
+    public double torsionStress(double torque) {
+        return Math.abs(torque) * diameter / 2 / torsionConstant();
+    }
+
+    @Override
+    public double outerRadius() {
+        return diameter / 2;
+    }
+
+    @Override
+    public String designation() {
+        return "round bar " + Section.mm(diameter);
+    }
+}

@@ -1,0 +1,64 @@
+package oddcradle.core.section;
+
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+
+/**
+ * A prismatic cross-section, uniform along its member. Lengths in metres.
+ *
+ * <p>Shear coefficients: Cowper, The shear coefficient in Timoshenko's beam theory, J. Applied Mechanics 33 (1966), table 1
+ * (from memory).
+ */
+public sealed interface Section permits Tube, RectTube, Round, Rect {
+    /** Metal area, m2. */
+    double area();
+
+    /** Second moment of area for bending about local y, m4. */
+    double secondMomentY();
+
+    /** Second moment of area for bending about local z, m4. */
+    double secondMomentZ();
+
+    /** Saint-Venant torsion constant, m4. */
+    double torsionConstant();
+
+    /** Cowper's coefficient for shear along local y, dimensionless. */
+    double shearCoefficientY(double poissonRatio);
+
+    /** Cowper's coefficient for shear along local z, dimensionless. */
+    double shearCoefficientZ(double poissonRatio);
+
+    /** Largest bending stress, Pa, 0 or more, under moments about local y and z, N m. */
+    double bendingStress(double momentY, double momentZ);
+
+    /** Largest shear stress under torsion, Pa, 0 or more; torque in N m. */
+    double torsionStress(double torque);
+
+    /** Radius of the smallest round bar that holds the section, m: its envelope in clearance. */
+    double outerRadius();
+
+    /** How a cut list names it, in millimetres: {@code tube 31.8 x 2.4}. */
+    String designation();
+
+    private static InvalidValue tooThick(double wall, double most, String what) {
+        return new InvalidValue(
+                "wall",
+                "is " + wall + " m, must be less than " + what + ", " + most + " m; check for diameter typed as wall");
+    }
+
+    /** @throws InvalidValue if the wall leaves no hole */
+    static void requireHollow(double wall, double halfSize, String what) {
+        Guard.positive("wall", wall, "m");
+        if (wall >= halfSize) {
+            throw tooThick(wall, halfSize, what);
+        }
+    }
+
+    /** Millimetres with at most two decimals, for names. */
+    static String mm(double metres) {
+        double hundredths = Math.round(metres * 1e5) / 100.0;
+        return hundredths == Math.rint(hundredths)
+                ? Long.toString(Math.round(hundredths))
+                : Double.toString(hundredths);
+    }
+}

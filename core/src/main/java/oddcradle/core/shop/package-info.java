@@ -1,0 +1,2 @@
+/** What is cut: copes, wraps, lengths. */
+package oddcradle.core.shop;

@@ -1,0 +1,2 @@
+/** The analyses as calculators: one JSON object in, one out, SI throughout. */
+package oddcradle.files.calc;

@@ -1,0 +1,86 @@
+package oddcradle.files.calc;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.URISyntaxException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The examples of the calculator contract, computed by an independent program, with the contract's tolerances. */
+class CalculatorContractTest {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final Map<String, Double> RELATIVE =
+            Map.of("modes", 1e-8, "frame", 1e-6, "distance", 0.0, "chain", 1e-9, "cope", 0.0);
+    private static final Map<String, Double> ABSOLUTE =
+            Map.of("modes", 1e-12, "frame", 1e-12, "distance", 1e-7, "chain", 1e-12, "cope", 1e-9);
+
+    static List<Path> cases() throws IOException, URISyntaxException {
+        Path root =
+                Path.of(CalculatorContractTest.class.getResource("/calc-cases").toURI());
+        try (Stream<Path> files = Files.walk(root)) {
+            return files.filter(file -> file.toString().endsWith(".in.json"))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void example_agreesWithinTheContractsTolerance(Path question) throws IOException {
+        String name = question.getParent().getFileName().toString();
+        JsonNode expected = MAPPER.readTree(
+                Path.of(question.toString().replace(".in.json", ".out.json")).toFile());
+        Calculators.Answer answer = Calculators.answer(name, Files.readString(question));
+        assertThat(answer.allAnswered()).as(answer.json()).isTrue();
+        JsonNode actual = MAPPER.readTree(answer.json());
+        Map<String, Double> largest = new HashMap<>();
+        collectLargest("", expected, largest);
+        compare(name, "", expected, actual, largest);
+    }
+
+    /** Numbers of one kind are those reached by the same path without indices. */
+    private static void collectLargest(String kind, JsonNode node, Map<String, Double> largest) {
+        if (node.isNumber()) {
+            largest.merge(kind, Math.abs(node.doubleValue()), Math::max);
+        }
+        node.fields().forEachRemaining(field -> collectLargest(kind + "." + field.getKey(), field.getValue(), largest));
+        if (node.isArray()) {
+            node.forEach(each -> collectLargest(kind, each, largest));
+        }
+    }
+
+    private static void compare(
+            String name, String kind, JsonNode expected, JsonNode actual, Map<String, Double> largest) {
+        assertThat(actual).as(kind).isNotNull();
+        if (expected.isNumber()) {
+            double tolerance = ABSOLUTE.get(name) + RELATIVE.get(name) * largest.get(kind);
+            if (kind.equals(".modes.ke_percent")) {
+                tolerance = 1e-4;
+            } else if (kind.equals(".buckling_factor")) {
+                tolerance = 0.005 * expected.doubleValue();
+            }
+            assertThat(actual.doubleValue()).as(kind).isCloseTo(expected.doubleValue(), within(tolerance));
+        } else if (expected.isArray()) {
+            assertThat(actual.size()).as(kind).isEqualTo(expected.size());
+            for (int k = 0; k < expected.size(); k++) {
+                compare(name, kind, expected.get(k), actual.get(k), largest);
+            }
+        } else if (expected.isObject()) {
+            expected.fields()
+                    .forEachRemaining(field -> compare(
+                            name, kind + "." + field.getKey(), field.getValue(), actual.get(field.getKey()), largest));
+        } else {
+            assertThat(actual).as(kind).isEqualTo(expected);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The command line: arguments in, text and exit codes out. */
+package oddcradle.cli;

@@ -1,0 +1,2 @@
+/** Stock that shops buy; every row says where it is from. */
+package oddcradle.core.catalog;

@@ -1,0 +1,216 @@
+package oddcradle.core.examine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import oddcradle.core.frame.ElasticMount;
+import oddcradle.core.frame.EndJoint;
+import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.FrameNode;
+import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.frame.PointMass;
+import oddcradle.core.frame.Theory;
+import oddcradle.core.job.Anchor;
+import oddcradle.core.job.DrivenEnd;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.LoadCase;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.Node;
+import oddcradle.core.math.Vec3;
+
+/** The job's tubes, isolators and donor as one frame to be solved. */
+final class CradleFrame {
+    static final String DONOR = "donor";
+    private static final double STANDARD_GRAVITY = 9.80665;
+    /** A landing closer than this to a host node is welded to that node through a rigid arm. */
+    private static final double SAME_JOINT = 1e-3;
+
+    private final Job job;
+    private final Seating seating;
+    private final Map<String, FrameNode> nodes = new LinkedHashMap<>();
+    /** Cradle node to the frame node it is part of. */
+    private final Map<String, String> joined = new HashMap<>();
+
+    private final Map<String, String> memberOfPiece = new HashMap<>();
+    private final List<FrameMember> pieces = new ArrayList<>();
+
+    private CradleFrame(Job job, Seating seating) {
+        this.job = job;
+        this.seating = seating;
+    }
+
+    /** The input, and which tube each of its pieces is part of. */
+    record Built(FrameInput input, Map<String, String> memberOfPiece) {}
+
+    static Built of(Job job, Seating seating, LineResult line) {
+        return new CradleFrame(job, seating).build(line);
+    }
+
+    private Built build(LineResult line) {
+        job.host().nodes().forEach(node -> addNode(node.id()));
+        for (Node node : job.cradle().nodes()) {
+            if (node.anchor() instanceof Anchor.OnMember onMember) {
+                join(node.id(), job.host().member(onMember.member()).orElseThrow());
+            } else {
+                addNode(node.id());
+            }
+        }
+        job.host().members().forEach(member -> addPieces(member, withLandings(member)));
+        job.cradle().members().forEach(member -> addPieces(member, member.nodes()));
+        nodes.put(DONOR, new FrameNode(DONOR, seating.mass().cg()));
+        FrameInput input = new FrameInput(
+                Theory.TIMOSHENKO,
+                usedNodes(),
+                pieces,
+                job.host().supports().stream()
+                        .map(support -> new FrameSupport(support.node(), support.fix()))
+                        .toList(),
+                mounts(),
+                List.of(new PointMass(
+                        DONOR, job.donor().mass().mass(), seating.mass().cg())),
+                job.cases().stream().map(load -> load(load, line)).toList());
+        return new Built(input, Map.copyOf(memberOfPiece));
+    }
+
+    private void addNode(String id) {
+        nodes.put(id, new FrameNode(id, seating.node(id)));
+    }
+
+    private void join(String landing, Member host) {
+        for (String end : host.nodes()) {
+            if (seating.node(end).distanceTo(seating.node(landing)) < SAME_JOINT) {
+                joined.put(landing, end);
+                return;
+            }
+        }
+        addNode(landing);
+    }
+
+    /** The host member's nodes with the cradle's landings on it put in where they fall. */
+    private List<String> withLandings(Member member) {
+        List<String> landings = new ArrayList<>();
+        for (Node node : job.cradle().nodes()) {
+            if (node.anchor() instanceof Anchor.OnMember onMember
+                    && onMember.member().equals(member.id())
+                    && !joined.containsKey(node.id())) {
+                landings.add(node.id());
+            }
+        }
+        if (landings.isEmpty()) {
+            return member.nodes();
+        }
+        List<String> run = new ArrayList<>();
+        run.add(member.first());
+        for (int k = 1; k < member.nodes().size(); k++) {
+            Vec3 from = seating.node(member.nodes().get(k - 1));
+            Vec3 to = seating.node(member.nodes().get(k));
+            landings.stream()
+                    .filter(landing -> !run.contains(landing) && isBetween(seating.node(landing), from, to))
+                    .sorted(Comparator.comparingDouble(
+                            landing -> seating.node(landing).distanceTo(from)))
+                    .forEach(run::add);
+            run.add(member.nodes().get(k));
+        }
+        return run;
+    }
+
+    private static boolean isBetween(Vec3 point, Vec3 from, Vec3 to) {
+        return point.distanceTo(from) + point.distanceTo(to) <= from.distanceTo(to) * (1 + 1e-9);
+    }
+
+    private void addPieces(Member member, List<String> run) {
+        for (int k = 1; k < run.size(); k++) {
+            String from = joined.getOrDefault(run.get(k - 1), run.get(k - 1));
+            String to = joined.getOrDefault(run.get(k), run.get(k));
+            Vec3 start = seating.node(run.get(k - 1));
+            Vec3 end = seating.node(run.get(k));
+            if (start.distanceTo(end) < SAME_JOINT) {
+                // Two landings in one place: nothing lies between them.
+                joined.put(run.get(k), from);
+                continue;
+            }
+            String id = run.size() == 2 ? member.id() : member.id() + "." + k;
+            memberOfPiece.put(id, member.id());
+            pieces.add(new FrameMember(
+                    id,
+                    from,
+                    to,
+                    member.section(),
+                    job.material(member),
+                    EndJoint.FIXED,
+                    EndJoint.FIXED,
+                    start.minus(nodes.get(from).position()),
+                    end.minus(nodes.get(to).position())));
+        }
+    }
+
+    /** Nodes that nothing touches are no part of the frame. */
+    private List<FrameNode> usedNodes() {
+        Set<String> used = new HashSet<>(List.of(DONOR));
+        pieces.forEach(piece -> used.addAll(List.of(piece.i(), piece.j())));
+        job.host().supports().forEach(support -> used.add(support.node()));
+        used.addAll(job.host().drivenEnd().bearings());
+        job.cradle().isolators().forEach(each -> used.add(joined.getOrDefault(each.node(), each.node())));
+        return nodes.values().stream().filter(node -> used.contains(node.id())).toList();
+    }
+
+    private List<ElasticMount> mounts() {
+        List<ElasticMount> mounts = new ArrayList<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            mounts.add(new ElasticMount(
+                    isolator.id(),
+                    DONOR,
+                    joined.getOrDefault(isolator.node(), isolator.node()),
+                    seating.boss(isolator.boss()),
+                    ShakeStop.axes(isolator.axis()),
+                    ShakeStop.stiffness(isolator)));
+        }
+        return mounts;
+    }
+
+    private FrameCase load(LoadCase load, LineResult line) {
+        List<NodeLoad> loads = new ArrayList<>();
+        if (load.chainPull() > 0 && line.chain().isPresent()) {
+            addChainPull(loads, line, load.chainPull() * line.pull().design());
+        }
+        return new FrameCase(load.id(), loads, load.field().times(STANDARD_GRAVITY));
+    }
+
+    /**
+     * Pull along the upper run: on the donor at its sprocket, and back on the axle's two bearings by the lever between
+     * them. The torque about the axle goes to the tyres and is no load of the frame.
+     */
+    private void addChainPull(List<NodeLoad> loads, LineResult line, double pull) {
+        DrivenEnd driven = job.host().drivenEnd();
+        Vec3 front = seating.driverCentre();
+        Vec3 rear = driven.sprocketCentre();
+        Vec3 along = rear.minus(front).unit();
+        Vec3 sideways = driven.axis().unit();
+        Vec3 up = along.cross(sideways).unit();
+        if (up.z() < 0) {
+            up = up.negated();
+        }
+        double frontRadius = line.chain().orElseThrow().pitchDiameterDriver() / 2;
+        double rearRadius = line.chain().orElseThrow().pitchDiameterDriven() / 2;
+        Vec3 run =
+                rear.along(up, rearRadius).minus(front.along(up, frontRadius)).unit();
+        Vec3 force = run.times(pull);
+        Vec3 arm = front.along(up, frontRadius).minus(seating.mass().cg());
+        loads.add(new NodeLoad(DONOR, force, arm.cross(force)));
+        String bearingA = driven.bearings().get(0);
+        String bearingB = driven.bearings().get(1);
+        Vec3 span = seating.node(bearingB).minus(seating.node(bearingA));
+        double share = rear.minus(seating.node(bearingA)).dot(span) / span.squaredLength();
+        loads.add(new NodeLoad(bearingA, force.times(share - 1), Vec3.ZERO));
+        loads.add(new NodeLoad(bearingB, force.times(-share), Vec3.ZERO));
+    }
+}

@@ -1,0 +1,163 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Anchor;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
+
+/** What holds the donor: every boss carried, every tube end landed. */
+final class CradleStop {
+    private static final double LONGEST_BRACKET = 0.060;
+    private static final Source JOINTS = Source.derived("which tubes and isolators meet at the node");
+    private static final Source RUBBER = Source.fromMemory("Lindley, Engineering Design with Natural Rubber");
+
+    private CradleStop() {}
+
+    static StopReport report(Job job, Seating seating) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        looseEnds(findings, job, seating);
+        bosses(findings, job, seating);
+        for (Isolator isolator : job.cradle().isolators()) {
+            stiffness(figures, isolator);
+            bracket(findings, seating, isolator);
+        }
+        if (findings.isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.landed",
+                    Stop.CRADLE,
+                    Severity.GOOD,
+                    Phrase.of("every boss has its isolator and every tube end lands on something"),
+                    Place.NOWHERE,
+                    new Why(
+                            "each end of each tube meets another tube, a host tube or an isolator",
+                            List.of(),
+                            JOINTS)));
+        }
+        return new StopReport(Stop.CRADLE, figures, findings);
+    }
+
+    private static void looseEnds(List<Finding> findings, Job job, Seating seating) {
+        for (Member tube : job.cradle().members()) {
+            for (String end : List.of(tube.first(), tube.last())) {
+                if (isLoose(job, tube, end)) {
+                    String other = end.equals(tube.first()) ? tube.last() : tube.first();
+                    findings.add(Finding.statement(
+                            "cradle.loose-end",
+                            Stop.CRADLE,
+                            Severity.STOP,
+                            Phrase.of(
+                                    "cradle tube {} is held by nothing at its {} end",
+                                    tube.id(),
+                                    endWord(seating.node(end).minus(seating.node(other)))),
+                            new Place(List.of(tube.id(), end), List.of(seating.node(end))),
+                            new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS)));
+                }
+            }
+        }
+    }
+
+    private static boolean isLoose(Job job, Member tube, String end) {
+        boolean hostNode =
+                job.host().nodes().stream().anyMatch(node -> node.id().equals(end));
+        boolean landed = job.cradle().nodes().stream()
+                .anyMatch(node -> node.id().equals(end) && node.anchor() instanceof Anchor.OnMember);
+        boolean met = job.cradle().members().stream()
+                .anyMatch(other -> other != tube && other.nodes().contains(end));
+        boolean carries = job.cradle().isolators().stream()
+                .anyMatch(isolator -> isolator.node().equals(end));
+        return !hostNode && !landed && !met && !carries;
+    }
+
+    private static String endWord(Vec3 outward) {
+        double x = Math.abs(outward.x());
+        double y = Math.abs(outward.y());
+        double z = Math.abs(outward.z());
+        if (x >= y && x >= z) {
+            return outward.x() > 0 ? "front" : "rear";
+        }
+        if (y >= z) {
+            return outward.y() > 0 ? "left" : "right";
+        }
+        return outward.z() > 0 ? "upper" : "lower";
+    }
+
+    private static void bosses(List<Finding> findings, Job job, Seating seating) {
+        if (job.cradle().isolators().isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.no-isolator",
+                    Stop.CRADLE,
+                    Severity.STOP,
+                    Phrase.of("nothing holds the donor: the cradle has no isolators"),
+                    Place.of(CradleFrame.DONOR, seating.mass().cg()),
+                    new Why("number of isolators = 0", List.of(), JOINTS)));
+        }
+        for (Boss boss : job.donor().bosses()) {
+            boolean held = job.cradle().isolators().stream()
+                    .anyMatch(isolator -> isolator.boss().equals(boss.id()));
+            if (!held) {
+                findings.add(Finding.statement(
+                        "cradle.free-boss",
+                        Stop.CRADLE,
+                        Severity.NOTE,
+                        Phrase.of("boss {} ({}) carries nothing", boss.id(), boss.label()),
+                        Place.of(boss.id(), seating.boss(boss.id())),
+                        new Why("no isolator names it", List.of(), JOINTS)));
+            }
+        }
+    }
+
+    private static void stiffness(List<Figure> figures, Isolator isolator) {
+        Why why = new Why(
+                "Ec A / h, Ec = E (1 + 2 k s²), s = d / 4h; across: G A / h",
+                List.of(
+                        input("d", Quantity.length(isolator.pad().diameter())),
+                        input("h", Quantity.length(isolator.pad().height())),
+                        input("hardness", Quantity.hardness(isolator.pad().hardness()))),
+                RUBBER);
+        figures.add(new Figure(
+                isolator.id() + " along its axis",
+                Quantity.stiffness(isolator.pad().compressionStiffness()),
+                why));
+        figures.add(new Figure(
+                isolator.id() + " across", Quantity.stiffness(isolator.pad().shearStiffness()), why));
+    }
+
+    private static void bracket(List<Finding> findings, Seating seating, Isolator isolator) {
+        Vec3 boss = seating.boss(isolator.boss());
+        Vec3 node = seating.node(isolator.node());
+        Quantity reach = Quantity.length(boss.distanceTo(node));
+        if (reach.si() <= LONGEST_BRACKET) {
+            return;
+        }
+        Quantity limit = Quantity.length(LONGEST_BRACKET);
+        findings.add(Finding.atMost(
+                "cradle.bracket",
+                Stop.CRADLE,
+                Severity.WATCH,
+                Phrase.of(
+                        "the bracket of isolator {} reaches {} from its tube; a flat tab bends beyond {}, box it",
+                        isolator.id(),
+                        reach,
+                        limit),
+                reach,
+                limit,
+                Place.between(isolator.id(), boss, isolator.node(), node),
+                new Why("|boss - node|", List.of(), Source.commonPractice())));
+    }
+}

@@ -1,0 +1,299 @@
+package oddcradle.core.examine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.clearance.Body;
+import oddcradle.core.clearance.ClearanceLedger;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.drive.ChainInput;
+import oddcradle.core.drive.ChainResult;
+import oddcradle.core.drive.RollerChain;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.geometry.distance.SegmentDistance;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Member;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.section.Tube;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.Transmissibility;
+
+/**
+ * What would mend a finding. Every cure is tried on the job before it is offered, so that applying it makes its own
+ * finding good; what it does to others shows when it is applied.
+ */
+public final class Cures {
+    private static final double FARTHEST_MOVE = 0.060;
+    private static final double MOVE_STEP = 1e-4;
+    private static final int TEETH_EITHER_WAY = 4;
+    private static final int OFFERED = 2;
+
+    private Cures() {}
+
+    /** @return cures for one finding, the smallest change first; empty if it is good already or none is known */
+    public static List<Cure> of(Examination examination, Finding finding) {
+        if (!finding.severity().isWorseThan(Severity.NOT_CHECKED)) {
+            return List.of();
+        }
+        Job job = examination.job();
+        return switch (finding.code()) {
+            case "line.offset" -> lineOffset(job, examination.line().alignment().offset(), examination.seating());
+            case "line.links" -> wholeChain(job, examination);
+            case "line.wrap" -> moreWrap(job, examination);
+            case "seat.gap" -> widerGap(job, examination, finding);
+            case "cradle.loose-end" -> landing(job, examination.seating(), finding);
+            case "shake.idle" -> softer(job, job.donor().engine().idleSpeed(), ShakeStop.MOST_AT_IDLE);
+            case "shake.cruise" -> softer(job, job.donor().engine().cruiseSpeed(), ShakeStop.MOST_AT_CRUISE);
+            case "load.stress" -> thicker(job, examination, finding);
+            case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
+            default -> List.of();
+        };
+    }
+
+    /** Sideways if the seat is free to go there, and always a spacer on the axle. */
+    private static List<Cure> lineOffset(Job job, double offset, Seating seating) {
+        List<Cure> cures = new ArrayList<>();
+        double perSpacer = job.host().drivenEnd().axis().unit().dot(seating.driverAxis());
+        if (Math.abs(perSpacer) > 0.5) {
+            cures.add(Cure.of(new JobEdit.ShiftDrivenSprocket(-offset / perSpacer)));
+        }
+        double perSlide = Vec3.Y.dot(seating.driverAxis());
+        if (!job.seat().isHeld(Freedom.LEFT) && Math.abs(perSlide) > 0.5) {
+            cures.add(Cure.of(new JobEdit.MoveSeat(Vec3.Y.times(offset / perSlide))));
+        }
+        return cures;
+    }
+
+    private static List<Cure> wholeChain(Job job, Examination examination) {
+        List<Cure> cures = new ArrayList<>();
+        teethWithin(job, examination).ifPresent(cures::add);
+        ChainResult chain = examination.line().chain().orElseThrow();
+        double extra = chain.centreForLinks() - examination.line().alignment().centreDistance();
+        double away = examination.seating().driverCentre().x()
+                        > job.host().drivenEnd().sprocketCentre().x()
+                ? 1
+                : -1;
+        if (!job.seat().isHeld(Freedom.FORWARD)) {
+            JobEdit slide = new JobEdit.MoveSeat(Vec3.X.times(away * extra));
+            if (isGood(slide.applyTo(job), "line.links")) {
+                cures.add(0, Cure.of(slide));
+            }
+        }
+        return cures;
+    }
+
+    private static Optional<Cure> teethWithin(Job job, Examination examination) {
+        int teeth = job.host().drivenEnd().teeth();
+        double centre = examination.line().alignment().centreDistance();
+        for (int change = 1; change <= TEETH_EITHER_WAY; change++) {
+            for (int sign : new int[] {-1, 1}) {
+                Optional<ChainResult> chain =
+                        chainWith(job, job.donor().output().teeth(), teeth + sign * change, centre);
+                if (chain.isPresent()
+                        && chain.get().centreForLinks() - centre <= job.line().tensionerTravel()) {
+                    return Optional.of(Cure.of(new JobEdit.SetDrivenTeeth(teeth + sign * change)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static List<Cure> moreWrap(Job job, Examination examination) {
+        double centre = examination.line().alignment().centreDistance();
+        int teeth = job.host().drivenEnd().teeth();
+        for (int fewer = teeth - 1; fewer > job.donor().output().teeth(); fewer--) {
+            Optional<ChainResult> chain = chainWith(job, job.donor().output().teeth(), fewer, centre);
+            if (chain.isPresent() && chain.get().wrapDriver() >= LineStop.LEAST_WRAP) {
+                return List.of(Cure.of(new JobEdit.SetDrivenTeeth(fewer)));
+            }
+        }
+        return List.of();
+    }
+
+    private static Optional<ChainResult> chainWith(Job job, int driver, int driven, double centre) {
+        try {
+            return Optional.of(RollerChain.solve(new ChainInput(job.line().pitch(), driver, driven, centre, 0)));
+        } catch (InvalidValue impossible) {
+            return Optional.empty();
+        }
+    }
+
+    /** The shortest slide along one free direction that opens the gap, found by stepping and bisection. */
+    private static List<Cure> widerGap(Job job, Examination examination, Finding finding) {
+        Gap gap = examination.ledger().gaps().stream()
+                .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
+                        .equals(finding.where().parts()))
+                .findFirst()
+                .orElseThrow();
+        List<Cure> cures = new ArrayList<>();
+        for (Freedom freedom : Freedom.values()) {
+            if (!freedom.slides() || job.seat().isHeld(freedom)) {
+                continue;
+            }
+            for (double sign : new double[] {1, -1}) {
+                slideToOpen(job, gap, freedom.direction().times(sign))
+                        .ifPresent(move -> cures.add(Cure.of(new JobEdit.MoveSeat(move))));
+            }
+        }
+        cures.sort(Comparator.comparingDouble(
+                cure -> ((JobEdit.MoveSeat) cure.edit()).by().length()));
+        return cures.subList(0, Math.min(OFFERED, cures.size()));
+    }
+
+    private static Optional<Vec3> slideToOpen(Job job, Gap gap, Vec3 direction) {
+        double shut = 0;
+        for (double open = 0.002; open <= FARTHEST_MOVE; open += 0.002) {
+            if (marginAfter(job, gap, direction.times(open)) >= 0) {
+                while (open - shut > MOVE_STEP / 4) {
+                    double middle = (open + shut) / 2;
+                    if (marginAfter(job, gap, direction.times(middle)) >= 0) {
+                        open = middle;
+                    } else {
+                        shut = middle;
+                    }
+                }
+                // A tenth of a millimetre is as fine as anybody sets an engine.
+                return Optional.of(direction.times(Math.ceil(open / MOVE_STEP) * MOVE_STEP));
+            }
+            shut = open;
+        }
+        return Optional.empty();
+    }
+
+    private static double marginAfter(Job job, Gap gap, Vec3 move) {
+        Job moved = new JobEdit.MoveSeat(move).applyTo(job);
+        Pose shift =
+                new Pose(Mat3.IDENTITY, moved.seat().position().minus(job.seat().position()));
+        Body part = Body.of(
+                gap.donorPart().id(),
+                gap.donorPart().label(),
+                gap.donorPart().room(),
+                gap.donorPart().nature(),
+                gap.donorPart().solids().stream()
+                        .map(solid -> solid.placed(shift))
+                        .toList());
+        boolean follows = job.cradle().member(gap.obstacle().id()).isPresent();
+        if (!follows) {
+            return ClearanceLedger.gap(part, gap.obstacle()).margin();
+        }
+        return SeatStop.obstacles(moved, Seating.of(moved)).stream()
+                .filter(body -> body.id().equals(gap.obstacle().id()))
+                .findFirst()
+                .map(body -> ClearanceLedger.gap(part, body).margin())
+                .orElseThrow();
+    }
+
+    /** Onto the host tube that is nearest to the loose end. */
+    private static List<Cure> landing(Job job, Seating seating, Finding finding) {
+        String tubeId = finding.where().parts().get(0);
+        String node = finding.where().parts().get(1);
+        Member tube = job.cradle().member(tubeId).orElseThrow();
+        String other = node.equals(tube.first()) ? tube.last() : tube.first();
+        boolean ownNode =
+                job.cradle().nodes().stream().anyMatch(each -> each.id().equals(node));
+        if (!ownNode) {
+            return List.of();
+        }
+        return job.host().members().stream()
+                .min(Comparator.comparingDouble(member -> distance(seating, member, seating.node(node))))
+                .map(member -> List.of(Cure.of(new JobEdit.LandNode(node, member.id(), other))))
+                .orElse(List.of());
+    }
+
+    private static double distance(Seating seating, Member member, Vec3 point) {
+        List<Vec3> path = seating.path(member);
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 1; k < path.size(); k++) {
+            Vec3 closest = SegmentDistance.closestOnSegment(point, path.get(k - 1), path.get(k));
+            least = Math.min(least, closest.distanceTo(point));
+        }
+        return least;
+    }
+
+    /** The hardest rubber sold that passes on no more than the limit. */
+    private static List<Cure> softer(Job job, double speed, double limit) {
+        List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
+        List<Double> sold = BondedPad.soldHardnesses();
+        double firing = job.donor().engine().firingFrequency(speed);
+        for (int k = sold.size() - 1; k >= 0; k--) {
+            JobEdit edit = new JobEdit.SetHardness(all, sold.get(k));
+            MountedBody body = ShakeStop.mountedBody(edit.applyTo(job));
+            if (Transmissibility.vertical(body, firing) <= limit) {
+                return List.of(Cure.of(edit));
+            }
+        }
+        return List.of();
+    }
+
+    /** The lightest stock tube that brings the tube's stress under what is allowed, by solving the frame again. */
+    private static List<Cure> thicker(Job job, Examination examination, Finding finding) {
+        String id = finding.where().parts().get(0);
+        Member tube = job.member(id).orElseThrow();
+        double needed = finding.measured().orElseThrow().si()
+                / finding.limit().orElseThrow().si();
+        double modulus = tube.section().secondMomentY() / tube.section().outerRadius();
+        for (Tube stock : TubeStock.lightestFirst()) {
+            // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do.
+            if (stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {
+                continue;
+            }
+            JobEdit edit = new JobEdit.SetSection(id, stock);
+            if (holds(edit.applyTo(job), id)) {
+                return List.of(Cure.of(edit));
+            }
+        }
+        return List.of();
+    }
+
+    /** The softest harder rubber that keeps the sprocket still enough, by solving the frame again. */
+    private static List<Cure> harder(Job job, double limit) {
+        List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
+        double now = job.cradle().isolators().stream()
+                .mapToDouble(isolator -> isolator.pad().hardness())
+                .max()
+                .orElse(BondedPad.HARDEST);
+        for (double hardness : BondedPad.soldHardnesses()) {
+            JobEdit edit = new JobEdit.SetHardness(all, hardness);
+            if (hardness > now && movementWithin(edit.applyTo(job), limit)) {
+                return List.of(Cure.of(edit));
+            }
+        }
+        return List.of();
+    }
+
+    private static boolean movementWithin(Job job, double limit) {
+        return Examination.of(job).report(Stop.LOAD).findings().stream()
+                .filter(finding -> finding.code().equals("load.movement"))
+                .allMatch(finding -> finding.measured().orElseThrow().si() <= limit);
+    }
+
+    private static boolean holds(Job job, String tube) {
+        Seating seating = Seating.of(job);
+        CradleFrame.Built built = CradleFrame.of(job, seating, LineStop.solve(job, seating));
+        Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
+        return result.isPresent()
+                && LoadStop.uses(job, built, result.get()).stream()
+                        .filter(use -> use.tube().id().equals(tube))
+                        .allMatch(use -> use.share() <= 1);
+    }
+
+    private static boolean isGood(Job job, String code) {
+        Seating seating = Seating.of(job);
+        return LineStop.report(job, seating, LineStop.solve(job, seating)).findings().stream()
+                .filter(finding -> finding.code().equals(code))
+                .allMatch(finding -> finding.severity() == Severity.GOOD);
+    }
+}

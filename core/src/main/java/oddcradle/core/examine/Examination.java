@@ -1,0 +1,157 @@
+package oddcradle.core.examine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oddcradle.core.clearance.ClearanceLedger;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.vibration.ModesResult;
+import oddcradle.core.vibration.MountedBody;
+
+/**
+ * Every result and finding of one job. An earlier examination lends the results whose inputs are equal.
+ *
+ * <p>Cost: a nudge of the seat costs one ledger of distances and one factorisation of the frame; sliding leaves the modes
+ * as they are. Any threads.
+ */
+public final class Examination {
+    private final Job job;
+    private final Seating seating;
+    private final LineResult line;
+    private final ClearanceLedger ledger;
+    private final Optional<MountedBody> mountedBody;
+    private final Outcome<ModesResult> modes;
+    private final CradleFrame.Built frame;
+    private final Outcome<FrameResult> load;
+    private final List<TubeUse> tubeUses;
+    private final List<CutTube> cutList;
+    private final Map<Stop, StopReport> reports = new EnumMap<>(Stop.class);
+
+    private Examination(Job job, Optional<Examination> earlier) {
+        this.job = job;
+        this.seating = Seating.of(job);
+        this.line = LineStop.solve(job, seating);
+        this.ledger = earlier.filter(before -> sameGeometry(before.job, job))
+                .map(before -> before.ledger)
+                .orElseGet(() -> SeatStop.solve(job, seating));
+        this.mountedBody =
+                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
+        this.modes = earlier.filter(before -> before.mountedBody.equals(mountedBody))
+                .map(before -> before.modes)
+                .orElseGet(() -> mountedBody.isEmpty()
+                        ? new Outcome.NotSolved<>(List.of())
+                        : ShakeStop.solve(mountedBody.get()));
+        this.frame = CradleFrame.of(job, seating, line);
+        this.load = earlier.filter(before -> before.frame.equals(frame))
+                .map(before -> before.load)
+                .orElseGet(() -> FrameAnalysis.solve(frame.input()));
+        this.tubeUses =
+                load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
+        this.cutList = MakeStop.solve(job, seating);
+        report(PlainStops.donor(job));
+        report(PlainStops.host(job, seating));
+        report(LineStop.report(job, seating, line));
+        report(SeatStop.report(seating, ledger));
+        report(CradleStop.report(job, seating));
+        report(ShakeStop.report(job, seating, mountedBody, modes));
+        report(LoadStop.report(job, seating, frame, load, tubeUses));
+        report(MakeStop.report(job, cutList));
+        report(PlainStops.fit(job, seating));
+        report(PlainStops.run(job, modes));
+    }
+
+    /** Everything afresh. */
+    public static Examination of(Job job) {
+        return new Examination(job, Optional.empty());
+    }
+
+    /** The same answer, sooner, where {@code earlier} already holds parts of it. */
+    public static Examination of(Job job, Examination earlier) {
+        return new Examination(job, Optional.of(earlier));
+    }
+
+    private static boolean sameGeometry(Job a, Job b) {
+        return a.seat().equals(b.seat())
+                && a.donor().parts().equals(b.donor().parts())
+                && a.donor().bosses().equals(b.donor().bosses())
+                && a.host().members().equals(b.host().members())
+                && a.host().nodes().equals(b.host().nodes())
+                && a.host().keepOuts().equals(b.host().keepOuts())
+                && a.cradle().members().equals(b.cradle().members())
+                && a.cradle().nodes().equals(b.cradle().nodes())
+                && a.build().room().equals(b.build().room());
+    }
+
+    private void report(StopReport report) {
+        reports.put(report.stop(), report);
+    }
+
+    public Job job() {
+        return job;
+    }
+
+    public Seating seating() {
+        return seating;
+    }
+
+    public LineResult line() {
+        return line;
+    }
+
+    public ClearanceLedger ledger() {
+        return ledger;
+    }
+
+    public Outcome<ModesResult> modes() {
+        return modes;
+    }
+
+    /** The donor on its isolators; empty where there are none. */
+    public Optional<MountedBody> mountedBody() {
+        return mountedBody;
+    }
+
+    public Outcome<FrameResult> load() {
+        return load;
+    }
+
+    /** The frame that {@link #load()} solved. */
+    public FrameInput frameInput() {
+        return frame.input();
+    }
+
+    /** The tube a piece of the solved frame is part of. */
+    public String tubeOfPiece(String piece) {
+        return frame.memberOfPiece().get(piece);
+    }
+
+    /** Every tube in its worst case, the hardest worked first. */
+    public List<TubeUse> tubeUses() {
+        return tubeUses;
+    }
+
+    public List<CutTube> cutList() {
+        return cutList;
+    }
+
+    public StopReport report(Stop stop) {
+        return reports.get(stop);
+    }
+
+    /** All findings, worst first, then in the order of the work. */
+    public List<Finding> findings() {
+        List<Finding> all = new ArrayList<>();
+        reports.values().forEach(report -> all.addAll(report.findings()));
+        all.sort(Comparator.comparing(Finding::severity));
+        return all;
+    }
+}

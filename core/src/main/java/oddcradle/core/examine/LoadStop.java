@@ -1,0 +1,207 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.frame.NodeMovement;
+import oddcradle.core.frame.Reaction;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.LoadCase;
+import oddcradle.core.job.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
+
+/** Whether the tubes hold: stress of every tube in every case against its yield strength. */
+final class LoadStop {
+    private static final Source FRAME =
+            Source.fromMemory("Przemieniecki, Theory of Matrix Structural Analysis, 1968; von Mises");
+    private static final int GOOD_TUBES_TOLD = 2;
+    private static final double MOST_SPROCKET_MOVEMENT = 0.010;
+
+    private LoadStop() {}
+
+    /** The worst of every tube over its pieces and the cases, the most used first. */
+    static List<TubeUse> uses(Job job, CradleFrame.Built built, FrameResult result) {
+        List<TubeUse> uses = new ArrayList<>();
+        for (CaseResult each : result.cases()) {
+            LoadCase load = job.cases().stream()
+                    .filter(known -> known.id().equals(each.id()))
+                    .findFirst()
+                    .orElseThrow();
+            for (MemberResult piece : each.members()) {
+                Member tube = job.member(built.memberOfPiece().get(piece.id())).orElseThrow();
+                double allowed =
+                        job.material(tube).yieldStrength() / job.build().yieldFactor();
+                uses.add(new TubeUse(tube, piece.id(), load, piece, allowed));
+            }
+        }
+        uses.sort(Comparator.comparingDouble(TubeUse::share).reversed());
+        List<String> seen = new ArrayList<>();
+        return uses.stream()
+                .filter(use ->
+                        !seen.contains(use.tube().id()) && seen.add(use.tube().id()))
+                .toList();
+    }
+
+    static StopReport report(
+            Job job, Seating seating, CradleFrame.Built built, Outcome<FrameResult> outcome, List<TubeUse> uses) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>(outcome.reasons());
+        outcome.answer().ifPresent(result -> {
+            int good = 0;
+            for (TubeUse use : uses) {
+                if (use.share() > 1 || good++ < GOOD_TUBES_TOLD) {
+                    findings.add(finding(job, seating, built, use));
+                }
+            }
+            if (!uses.isEmpty()) {
+                TubeUse worst = uses.get(0);
+                figures.add(new Figure(
+                        "hardest worked tube: " + worst.tube().id(), Quantity.share(worst.share()), why(job, worst)));
+            }
+            result.cases().forEach(each -> figures(figures, findings, job, seating, each));
+        });
+        return new StopReport(Stop.LOAD, figures, findings);
+    }
+
+    private static void figures(
+            List<Figure> figures, List<Finding> findings, Job job, Seating seating, CaseResult result) {
+        LoadCase load = job.cases().stream()
+                .filter(each -> each.id().equals(result.id()))
+                .findFirst()
+                .orElseThrow();
+        MemberResult worst = result.members().stream()
+                .max(Comparator.comparingDouble(MemberResult::vonMisesMax))
+                .orElseThrow();
+        figures.add(new Figure(
+                load.label() + ": most, in " + worst.id(),
+                Quantity.stress(worst.vonMisesMax()),
+                new Why(
+                        "sigma = |N/A| + M/W, tau = T r / J, sqrt(sigma² + 3 tau²)",
+                        List.of(
+                                input("|N/A| + M/W", Quantity.stress(worst.stressMax())),
+                                input("N", Quantity.force(worst.endJ().force().x())),
+                                input("T", Quantity.torque(worst.endJ().moment().x()))),
+                        FRAME)));
+        Vec3 up = result.reactions().stream().map(Reaction::force).reduce(Vec3.ZERO, Vec3::plus);
+        figures.add(new Figure(
+                load.label() + ": ground pushes up",
+                Quantity.force(up.z()),
+                new Why(
+                        "sum of the reactions; left over against the loads: "
+                                + String.format(Locale.ROOT, "%.1e", result.equilibriumError()),
+                        List.of(),
+                        Source.derived("equilibrium"))));
+        if (load.chainPull() > 0) {
+            movement(figures, findings, seating, result, load);
+        }
+    }
+
+    private static void movement(
+            List<Figure> figures, List<Finding> findings, Seating seating, CaseResult result, LoadCase load) {
+        Optional<NodeMovement> donor = result.node(CradleFrame.DONOR);
+        donor.ifPresent(movement -> {
+            Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
+            Vec3 atSprocket = movement.displacement().plus(movement.rotation().cross(arm));
+            Quantity moves = Quantity.length(atSprocket.length());
+            Quantity limit = Quantity.length(MOST_SPROCKET_MOVEMENT);
+            Why why = new Why(
+                    "u + theta x r of the donor at its sprocket",
+                    List.of(
+                            input("forward", Quantity.length(atSprocket.x())),
+                            input("left", Quantity.length(atSprocket.y())),
+                            input("up", Quantity.length(atSprocket.z()))),
+                    Source.commonPractice());
+            figures.add(new Figure(load.label() + ": front sprocket moves", moves, why));
+            boolean steady = moves.si() <= limit.si();
+            findings.add(Finding.atMost(
+                    "load.movement",
+                    Stop.LOAD,
+                    steady ? Severity.GOOD : Severity.WATCH,
+                    Phrase.of(
+                            steady
+                                    ? "the pull moves the front sprocket {}, within {}"
+                                    : "the pull moves the front sprocket {}; beyond {} the chain slackens and jumps",
+                            moves,
+                            limit),
+                    moves,
+                    limit,
+                    Place.of(CradleFrame.DONOR, seating.driverCentre()),
+                    why));
+        });
+    }
+
+    private static Why why(Job job, TubeUse use) {
+        return new Why(
+                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against yield / "
+                        + job.build().yieldFactor(),
+                List.of(
+                        input("stress", Quantity.stress(use.piece().vonMisesMax())),
+                        input("yield", Quantity.stress(job.material(use.tube()).yieldStrength()))),
+                FRAME);
+    }
+
+    private static Finding finding(Job job, Seating seating, CradleFrame.Built built, TubeUse use) {
+        Quantity stress = Quantity.stress(use.piece().vonMisesMax());
+        Quantity allowed = Quantity.stress(use.allowed());
+        boolean held = use.share() <= 1;
+        boolean yields = use.piece().vonMisesMax() > job.material(use.tube()).yieldStrength();
+        String text = held
+                ? "{} ({}) carries {} in \"{}\"; {} is allowed"
+                : yields
+                        ? "{} ({}) yields: {} in \"{}\", {} is allowed"
+                        : "{} ({}) is overworked: {} in \"{}\", {} is allowed";
+        Vec3 at = hottest(built, use);
+        return Finding.atMost(
+                "load.stress",
+                Stop.LOAD,
+                held ? Severity.GOOD : yields ? Severity.STOP : Severity.WATCH,
+                Phrase.of(
+                        text,
+                        use.tube().label(),
+                        use.tube().id(),
+                        stress,
+                        use.load().label(),
+                        allowed),
+                stress,
+                allowed,
+                Place.of(use.tube().id(), at),
+                why(job, use));
+    }
+
+    private static Vec3 hottest(CradleFrame.Built built, TubeUse use) {
+        FrameMember piece = built.input().members().stream()
+                .filter(each -> each.id().equals(use.pieceId()))
+                .findFirst()
+                .orElseThrow();
+        return position(built, piece.i(), piece.offsetI())
+                .towards(
+                        position(built, piece.j(), piece.offsetJ()), use.piece().worstAt());
+    }
+
+    private static Vec3 position(CradleFrame.Built built, String node, Vec3 offset) {
+        return built.input().nodes().stream()
+                .filter(each -> each.id().equals(node))
+                .findFirst()
+                .orElseThrow()
+                .position()
+                .plus(offset);
+    }
+}

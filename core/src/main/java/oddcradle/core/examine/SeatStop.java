@@ -1,0 +1,154 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.clearance.Body;
+import oddcradle.core.clearance.ClearanceLedger;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.MemberSolid;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.job.Category;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.Part;
+import oddcradle.core.job.Room;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.Quantity;
+
+/** Where the donor sits: gaps all round and the height of its weight. */
+final class SeatStop {
+    private static final int GOOD_GAPS_TOLD = 3;
+
+    private SeatStop() {}
+
+    static ClearanceLedger solve(Job job, Seating seating) {
+        return ClearanceLedger.of(donorParts(job, seating.pose()), obstacles(job, seating));
+    }
+
+    static List<Body> donorParts(Job job, Pose pose) {
+        List<Body> parts = new ArrayList<>();
+        for (Part part : job.donor().parts()) {
+            List<Solid> placed =
+                    part.solids().stream().map(solid -> solid.placed(pose)).toList();
+            parts.add(body(part.id(), part.label(), part.category(), job.build().room(), placed));
+        }
+        return parts;
+    }
+
+    static List<Body> obstacles(Job job, Seating seating) {
+        Room room = job.build().room();
+        List<Body> bodies = new ArrayList<>();
+        job.host()
+                .keepOuts()
+                .forEach(keepOut ->
+                        bodies.add(body(keepOut.id(), keepOut.label(), keepOut.category(), room, keepOut.solids())));
+        job.host().members().forEach(member -> bodies.add(tube(member, seating, room)));
+        job.cradle().members().forEach(member -> bodies.add(tube(member, seating, room)));
+        return bodies;
+    }
+
+    private static Body tube(Member member, Seating seating, Room room) {
+        List<Vec3> path = seating.path(member);
+        List<Solid> pieces = new ArrayList<>();
+        for (int k = 1; k < path.size(); k++) {
+            if (!path.get(k - 1).equals(path.get(k))) {
+                pieces.add(MemberSolid.between(path.get(k - 1), path.get(k), member.section()));
+            }
+        }
+        if (pieces.isEmpty()) {
+            pieces.add(new Solid.Sphere(path.get(0), member.section().outerRadius()));
+        }
+        return body(member.id(), member.label(), Category.FIXED, room, pieces);
+    }
+
+    private static Body body(String id, String label, Category category, Room room, List<Solid> solids) {
+        return Body.of(id, label, room.of(category), category.word(), solids);
+    }
+
+    static StopReport report(Seating seating, ClearanceLedger ledger) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        int goodTold = 0;
+        for (Gap gap : ledger.gaps()) {
+            if (gap.margin() < 0) {
+                findings.add(finding(gap));
+            } else if (goodTold < GOOD_GAPS_TOLD) {
+                findings.add(finding(gap));
+                goodTold++;
+            }
+        }
+        if (!ledger.gaps().isEmpty()) {
+            Gap tightest = ledger.gaps().get(0);
+            figures.add(new Figure("tightest gap", length(tightest), why(tightest)));
+        }
+        Vec3 cg = seating.mass().cg();
+        figures.add(new Figure(
+                "weight sits above datum",
+                Quantity.length(cg.z()),
+                new Why("z of R cg + t", List.of(), Source.derived("pose of the donor"))));
+        figures.add(new Figure(
+                "donor mass",
+                Quantity.mass(seating.mass().mass()),
+                new Why("as weighed", List.of(), Source.measured())));
+        return new StopReport(Stop.SEAT, figures, findings);
+    }
+
+    private static Quantity length(Gap gap) {
+        return Quantity.length(gap.separation().distance());
+    }
+
+    private static Why why(Gap gap) {
+        return new Why(
+                "shortest distance of the two solids; the pair needs the greater room of its two kinds ("
+                        + gap.donorPart().nature() + ", " + gap.obstacle().nature() + ")",
+                List.of(input("distance", length(gap)), input("room", Quantity.length(gap.limit()))),
+                Source.commonPractice());
+    }
+
+    private static Finding finding(Gap gap) {
+        boolean clash = gap.separation().overlap();
+        boolean short_ = gap.margin() < 0;
+        boolean half = gap.separation().distance() < gap.limit() / 2;
+        Severity severity = !short_ ? Severity.GOOD : clash || half ? Severity.STOP : Severity.WATCH;
+        String part = gap.donorPart().label();
+        String obstacle = gap.obstacle().label();
+        Quantity limit = Quantity.length(gap.limit());
+        Phrase what = clash
+                ? Phrase.of(
+                        "{} runs {} into {}",
+                        part,
+                        Quantity.length(-gap.separation().distance()),
+                        obstacle)
+                : Phrase.of(
+                        short_ ? "{} to {} {}; {} needs {}" : "{} to {} {}, {} needs {}",
+                        part,
+                        obstacle,
+                        length(gap),
+                        gap.nature(),
+                        limit);
+        return Finding.atLeast(
+                "seat.gap",
+                Stop.SEAT,
+                severity,
+                what,
+                length(gap),
+                limit,
+                Place.between(
+                        gap.donorPart().id(),
+                        gap.separation().pointA(),
+                        gap.obstacle().id(),
+                        gap.separation().pointB()),
+                why(gap));
+    }
+}

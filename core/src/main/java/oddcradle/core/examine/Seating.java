@@ -1,0 +1,103 @@
+package oddcradle.core.examine;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import oddcradle.core.geometry.distance.SegmentDistance;
+import oddcradle.core.job.Anchor;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mechanics.Pose;
+
+/** Where everything is once the donor sits in its seat; host axes, m. */
+public final class Seating {
+    private final Job job;
+    private final Pose pose;
+    private final Map<String, Vec3> bosses = new HashMap<>();
+    private final Map<String, Vec3> nodes = new HashMap<>();
+
+    private Seating(Job job) {
+        this.job = job;
+        this.pose = job.seat().pose();
+        for (Boss boss : job.donor().bosses()) {
+            bosses.put(boss.id(), pose.place(boss.position()));
+        }
+        job.host().nodes().forEach(node -> nodes.put(node.id(), ((Anchor.At) node.anchor()).point()));
+        Map<String, Node> cradle = new HashMap<>();
+        job.cradle().nodes().forEach(node -> cradle.put(node.id(), node));
+        job.cradle().nodes().forEach(node -> resolve(node, cradle));
+    }
+
+    public static Seating of(Job job) {
+        return new Seating(job);
+    }
+
+    private Vec3 resolve(Node node, Map<String, Node> cradle) {
+        Vec3 known = nodes.get(node.id());
+        if (known != null) {
+            return known;
+        }
+        Anchor anchor = node.anchor();
+        Vec3 position;
+        if (anchor instanceof Anchor.At at) {
+            position = at.point();
+        } else if (anchor instanceof Anchor.FromBoss fromBoss) {
+            position = bosses.get(fromBoss.boss()).plus(fromBoss.offset());
+        } else {
+            Anchor.OnMember onMember = (Anchor.OnMember) anchor;
+            Vec3 near = nodes.containsKey(onMember.near())
+                    ? nodes.get(onMember.near())
+                    : resolve(cradle.get(onMember.near()), cradle);
+            position = closestOn(job.host().member(onMember.member()).orElseThrow(), near.plus(onMember.offset()));
+        }
+        nodes.put(node.id(), position);
+        return position;
+    }
+
+    private Vec3 closestOn(Member member, Vec3 point) {
+        Vec3 closest = null;
+        for (int k = 1; k < member.nodes().size(); k++) {
+            Vec3 here = SegmentDistance.closestOnSegment(
+                    point, node(member.nodes().get(k - 1)), node(member.nodes().get(k)));
+            if (closest == null || here.distanceTo(point) < closest.distanceTo(point)) {
+                closest = here;
+            }
+        }
+        return closest;
+    }
+
+    public Pose pose() {
+        return pose;
+    }
+
+    /** A node of host or cradle. */
+    public Vec3 node(String id) {
+        return nodes.get(id);
+    }
+
+    public Vec3 boss(String id) {
+        return bosses.get(id);
+    }
+
+    /** A tube's nodes in order. */
+    public List<Vec3> path(Member member) {
+        return member.nodes().stream().map(this::node).toList();
+    }
+
+    /** Donor's mass in host axes. */
+    public MassProperties mass() {
+        return job.donor().mass().placed(pose);
+    }
+
+    public Vec3 driverCentre() {
+        return pose.place(job.donor().output().centre());
+    }
+
+    public Vec3 driverAxis() {
+        return pose.turn(job.donor().output().axis()).unit();
+    }
+}

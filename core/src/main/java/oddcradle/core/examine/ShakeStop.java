@@ -1,0 +1,211 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Engine;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.vibration.Mode;
+import oddcradle.core.vibration.ModesResult;
+import oddcradle.core.vibration.Mount;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.StaticSag;
+import oddcradle.core.vibration.Transmissibility;
+
+/** The donor on its isolators: modes, sag, and what of the firing reaches the frame. */
+final class ShakeStop {
+    static final double MOST_AT_IDLE = 1;
+    static final double MOST_AT_CRUISE = 0.15;
+    private static final double MOST_SHEAR_STRAIN = 0.30;
+    private static final double MOST_COMPRESSIVE_STRAIN = 0.15;
+    private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
+    private static final Source MODES = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 3");
+    private static final Source ISOLATION = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 2 and 30");
+    private static final String[] MOTIONS = {"fore-aft", "sideways", "vertical", "roll", "pitch", "yaw"};
+
+    private ShakeStop() {}
+
+    /**
+     * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes
+     * nothing here.
+     */
+    static MountedBody mountedBody(Job job) {
+        Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
+        Vec3 cg = job.donor().mass().cg();
+        List<Mount> mounts = new ArrayList<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
+            mounts.add(new Mount(
+                    isolator.id(),
+                    turn.turn(boss.position().minus(cg)),
+                    axes(isolator.axis()),
+                    stiffness(isolator),
+                    isolator.loss()));
+        }
+        MassProperties own = job.donor().mass();
+        MassProperties centred = new MassProperties(own.mass(), Vec3.ZERO, own.inertia()).placed(turn);
+        return new MountedBody(centred, mounts, GRAVITY);
+    }
+
+    /** Rows: the pad's axis, then two directions across it. */
+    static Mat3 axes(Vec3 axis) {
+        Vec3 along = axis.unit();
+        Vec3 across = along.anyPerpendicular();
+        return new Mat3(along, across, along.cross(across));
+    }
+
+    static Vec3 stiffness(Isolator isolator) {
+        double shear = isolator.pad().shearStiffness();
+        return new Vec3(isolator.pad().compressionStiffness(), shear, shear);
+    }
+
+    static StopReport report(Job job, Seating seating, Optional<MountedBody> body, Outcome<ModesResult> outcome) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>(outcome.reasons());
+        outcome.answer().ifPresent(result -> {
+            modes(figures, result);
+            sag(figures, findings, job, seating, result.sag());
+            isolation(figures, findings, job, seating, body.orElseThrow(), result);
+        });
+        return new StopReport(Stop.SHAKE, figures, findings);
+    }
+
+    private static void modes(List<Figure> figures, ModesResult result) {
+        for (Mode mode : result.modes()) {
+            int motion = mode.leadingMotion();
+            figures.add(new Figure(
+                    String.format(
+                            Locale.ROOT,
+                            "mode, %.0f %% %s",
+                            mode.kineticEnergyPercent().get(motion),
+                            MOTIONS[motion]),
+                    Quantity.frequency(mode.frequencyHz()),
+                    new Why(
+                            "(K - w² M) phi = 0, six degrees of freedom; share = phi_i (M phi)_i / phi'M phi",
+                            List.of(input("w", Quantity.rotationSpeed(2 * Math.PI * mode.frequencyHz()))),
+                            MODES)));
+        }
+    }
+
+    private static void sag(List<Figure> figures, List<Finding> findings, Job job, Seating seating, StaticSag sag) {
+        Why why = new Why(
+                "K q = m g",
+                List.of(input("m", Quantity.mass(job.donor().mass().mass()))),
+                Source.derived("statics of a body on springs"));
+        figures.add(new Figure(
+                "sag under its own weight",
+                Quantity.length(-sag.cgDisplacement().z()),
+                why));
+        for (int k = 0; k < sag.mounts().size(); k++) {
+            Isolator isolator = job.cradle().isolators().get(k);
+            Vec3 d = sag.mounts().get(k).deflection();
+            double height = isolator.pad().height();
+            strain(findings, seating, isolator, "sheared", Math.hypot(d.y(), d.z()) / height, MOST_SHEAR_STRAIN);
+            strain(findings, seating, isolator, "squeezed", Math.abs(d.x()) / height, MOST_COMPRESSIVE_STRAIN);
+        }
+    }
+
+    private static void strain(
+            List<Finding> findings, Seating seating, Isolator isolator, String verb, double strain, double limit) {
+        if (strain <= limit) {
+            return;
+        }
+        findings.add(Finding.atMost(
+                "shake.strain",
+                Stop.SHAKE,
+                Severity.WATCH,
+                Phrase.of(
+                        "isolator {} is {} by {} of its height all day; {} is the most for long life",
+                        isolator.id(),
+                        verb,
+                        Quantity.share(strain),
+                        Quantity.share(limit)),
+                Quantity.share(strain),
+                Quantity.share(limit),
+                Place.of(isolator.id(), seating.boss(isolator.boss())),
+                new Why("strain = deflection / rubber height", List.of(), Source.commonPractice())));
+    }
+
+    private static void isolation(
+            List<Figure> figures,
+            List<Finding> findings,
+            Job job,
+            Seating seating,
+            MountedBody body,
+            ModesResult result) {
+        Engine engine = job.donor().engine();
+        isolationAt(figures, findings, seating, body, result, engine, "idle", engine.idleSpeed(), MOST_AT_IDLE);
+        isolationAt(figures, findings, seating, body, result, engine, "cruise", engine.cruiseSpeed(), MOST_AT_CRUISE);
+    }
+
+    private static void isolationAt(
+            List<Figure> figures,
+            List<Finding> findings,
+            Seating seating,
+            MountedBody body,
+            ModesResult result,
+            Engine engine,
+            String when,
+            double speed,
+            double limit) {
+        double firing = engine.firingFrequency(speed);
+        double through = Transmissibility.vertical(body, firing);
+        Why why = new Why(
+                "share of a vertical force at the centre of gravity that reaches the frame, complex stiffness k (1 + i"
+                        + " loss)",
+                List.of(
+                        input("firing", Quantity.frequency(firing)),
+                        input(
+                                "lowest mode",
+                                Quantity.frequency(result.modes().get(0).frequencyHz())),
+                        input(
+                                "highest mode",
+                                Quantity.frequency(result.modes().get(5).frequencyHz()))),
+                ISOLATION);
+        figures.add(new Figure("passed on at " + when, Quantity.share(through), why));
+        boolean quiet = through <= limit;
+        Severity bad = through > 1 ? Severity.STOP : Severity.WATCH;
+        String text = through > 1
+                ? "at {} {} the mounts pass on {} of the firing shake at {}: they make it worse; {} is the most"
+                : "at {} {} the mounts pass on {} of the firing shake at {}; {} is the most";
+        findings.add(Finding.atMost(
+                "shake." + when,
+                Stop.SHAKE,
+                quiet ? Severity.GOOD : bad,
+                Phrase.of(
+                        text,
+                        when,
+                        Quantity.rotationSpeed(speed),
+                        Quantity.share(through),
+                        Quantity.frequency(firing),
+                        Quantity.share(limit)),
+                Quantity.share(through),
+                Quantity.share(limit),
+                Place.of("donor", seating.mass().cg()),
+                why));
+    }
+
+    static Outcome<ModesResult> solve(MountedBody body) {
+        return RigidBodyModes.solve(body);
+    }
+}

@@ -1,0 +1,18 @@
+package oddcradle.core.examine;
+
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.job.LoadCase;
+import oddcradle.core.job.Member;
+
+/**
+ * How hard one tube works in its worst case.
+ *
+ * @param pieceId piece of the tube between two joints
+ * @param allowed stress, Pa
+ */
+public record TubeUse(Member tube, String pieceId, LoadCase load, MemberResult piece, double allowed) {
+    /** Stress over allowed; more than 1 is overworked. */
+    public double share() {
+        return piece.vonMisesMax() / allowed;
+    }
+}

@@ -1,0 +1,21 @@
+package oddcradle.core.job;
+
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
+
+/**
+ * A mounting lug of the donor.
+ *
+ * @param position middle of its hole, donor axes, m
+ * @param axis of its hole, donor axes
+ * @param bore m
+ */
+public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore) {
+    public Boss {
+        Guard.named("id", id);
+        Guard.named("label", label);
+        Guard.present("position", position);
+        Guard.present("axis", axis).unit();
+        Guard.positive("bore", bore, "m");
+    }
+}

@@ -1,0 +1,60 @@
+package oddcradle.core.job;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.Guard;
+
+/** The whole document. References between its parts are checked when it is made. */
+public record Job(
+        String name,
+        List<Material> materials,
+        Donor donor,
+        Host host,
+        Line line,
+        Seat seat,
+        Cradle cradle,
+        List<LoadCase> cases,
+        Build build) {
+    public Job {
+        Guard.named("name", name);
+        materials = List.copyOf(Guard.present("materials", materials));
+        Guard.present("donor", donor);
+        Guard.present("host", host);
+        Guard.present("line", line);
+        Guard.present("seat", seat);
+        Guard.present("cradle", cradle);
+        cases = List.copyOf(Guard.present("cases", cases));
+        Guard.present("build", build);
+        JobReferences.check(materials, donor, host, cradle, cases);
+    }
+
+    /** The material a member names. */
+    public Material material(Member member) {
+        return materials.stream()
+                .filter(material -> material.name().equals(member.material()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A tube of the cradle or of the host. */
+    public Optional<Member> member(String id) {
+        return cradle.member(id).or(() -> host.member(id));
+    }
+
+    public Job withDonor(Donor other) {
+        return new Job(name, materials, other, host, line, seat, cradle, cases, build);
+    }
+
+    public Job withHost(Host other) {
+        return new Job(name, materials, donor, other, line, seat, cradle, cases, build);
+    }
+
+    public Job withSeat(Seat other) {
+        return new Job(name, materials, donor, host, line, other, cradle, cases, build);
+    }
+
+    public Job withCradle(Cradle other) {
+        return new Job(name, materials, donor, host, line, seat, other, cases, build);
+    }
+}

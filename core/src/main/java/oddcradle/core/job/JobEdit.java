@@ -1,0 +1,278 @@
+package oddcradle.core.job;
+
+import java.util.List;
+import java.util.stream.Stream;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
+import oddcradle.core.units.Quantity;
+
+/** One change of a job: what a hand does in the window, and what a cure proposes. Undone by keeping the job before it. */
+public sealed interface JobEdit {
+    /**
+     * @return a new job; an equal one if nothing changes
+     * @throws InvalidValue if the changed job would not be one
+     */
+    Job applyTo(Job job);
+
+    /** What it does, for undo and for the cure's button. */
+    Phrase label();
+
+    /** Edits of one kind that follow each other without a pause are undone together when this is equal. */
+    String mergeKey();
+
+    /** Slides the donor; held freedoms stay. */
+    record MoveSeat(Vec3 by) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            Seat seat = job.seat();
+            for (Freedom freedom : Freedom.values()) {
+                if (freedom.slides() && !seat.isHeld(freedom)) {
+                    seat = seat.with(freedom, seat.value(freedom) + by.dot(freedom.direction()));
+                }
+            }
+            return job.withSeat(seat);
+        }
+
+        @Override
+        public Phrase label() {
+            if (by.x() == 0 && by.y() == 0) {
+                return by.z() < 0
+                        ? Phrase.of("lower the seat {}", Quantity.length(-by.z()))
+                        : Phrase.of("raise the seat {}", Quantity.length(by.z()));
+            }
+            if (by.y() == 0 && by.z() == 0) {
+                return Phrase.of(
+                        by.x() < 0 ? "seat {} rearward" : "seat {} forward", Quantity.length(Math.abs(by.x())));
+            }
+            if (by.x() == 0 && by.z() == 0) {
+                return Phrase.of(
+                        by.y() < 0 ? "seat {} to the right" : "seat {} to the left", Quantity.length(Math.abs(by.y())));
+            }
+            return Phrase.of("move the seat {}", Quantity.length(by.length()));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "seat";
+        }
+    }
+
+    /** Sets one freedom of the seat, held or not; m or rad. */
+    record SetSeat(Freedom freedom, double value) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withSeat(job.seat().with(freedom, value));
+        }
+
+        @Override
+        public Phrase label() {
+            Quantity quantity = freedom.slides() ? Quantity.length(value) : Quantity.angle(value);
+            return Phrase.of("seat {} {}", freedom.word(), quantity);
+        }
+
+        @Override
+        public String mergeKey() {
+            return "seat." + freedom;
+        }
+    }
+
+    /** Holds or frees one freedom. */
+    record HoldSeat(Freedom freedom, boolean held) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            List<Freedom> others =
+                    job.seat().held().stream().filter(each -> each != freedom).toList();
+            Seat seat = job.seat();
+            List<Freedom> now = held
+                    ? Stream.concat(others.stream(), Stream.of(freedom))
+                            .sorted()
+                            .toList()
+                    : others;
+            return job.withSeat(new Seat(seat.position(), seat.yaw(), seat.pitch(), seat.roll(), now));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of(held ? "hold {}" : "free {}", freedom.word());
+        }
+
+        @Override
+        public String mergeKey() {
+            return "hold." + freedom;
+        }
+    }
+
+    /** Another number of teeth on the donor's sprocket. */
+    record SetDriverTeeth(int teeth) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            Output output = job.donor().output();
+            Donor donor = job.donor();
+            return job.withDonor(new Donor(
+                    donor.name(),
+                    donor.engine(),
+                    donor.mass(),
+                    donor.bosses(),
+                    new Output(output.centre(), output.axis(), teeth),
+                    donor.parts()));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("front sprocket {} teeth", Integer.toString(teeth));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "teeth.driver";
+        }
+    }
+
+    /** Another number of teeth on the driven sprocket. */
+    record SetDrivenTeeth(int teeth) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            DrivenEnd d = job.host().drivenEnd();
+            return withDrivenEnd(
+                    job,
+                    new DrivenEnd(
+                            d.point(),
+                            d.axis(),
+                            d.sprocketOffset(),
+                            teeth,
+                            d.bearings(),
+                            d.tyreRadius(),
+                            d.axleLoad(),
+                            d.grip()));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("rear sprocket {} teeth", Integer.toString(teeth));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "teeth.driven";
+        }
+    }
+
+    /** Packs the driven sprocket along its axle with a spacer, m, signed along the axle's axis. */
+    record ShiftDrivenSprocket(double by) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            DrivenEnd d = job.host().drivenEnd();
+            return withDrivenEnd(
+                    job,
+                    new DrivenEnd(
+                            d.point(),
+                            d.axis(),
+                            d.sprocketOffset() + by,
+                            d.teeth(),
+                            d.bearings(),
+                            d.tyreRadius(),
+                            d.axleLoad(),
+                            d.grip()));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("rear sprocket spacer {}", Quantity.length(Math.abs(by)));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "spacer";
+        }
+    }
+
+    /** Another rubber in the named isolators. */
+    record SetHardness(List<String> isolators, double hardness) implements JobEdit {
+        public SetHardness {
+            isolators = List.copyOf(isolators);
+        }
+
+        @Override
+        public Job applyTo(Job job) {
+            return job.withCradle(job.cradle()
+                    .withIsolators(job.cradle().isolators().stream()
+                            .map(each -> isolators.contains(each.id()) ? each.withHardness(hardness) : each)
+                            .toList()));
+        }
+
+        @Override
+        public Phrase label() {
+            String which = isolators.size() == 1 ? isolators.get(0) : "all isolators";
+            return Phrase.of("{} {}", which, Quantity.hardness(hardness));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "hardness." + isolators;
+        }
+    }
+
+    /** Another section for one tube of the cradle or the host. */
+    record SetSection(String member, Section section) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            Host host = job.host();
+            Job changed = job.withCradle(
+                    job.cradle().withMembers(replaced(job.cradle().members())));
+            return changed.withHost(new Host(
+                    host.name(),
+                    host.nodes(),
+                    replaced(host.members()),
+                    host.keepOuts(),
+                    host.drivenEnd(),
+                    host.supports()));
+        }
+
+        private List<Member> replaced(List<Member> members) {
+            return members.stream()
+                    .map(each -> each.id().equals(member) ? each.withSection(section) : each)
+                    .toList();
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("{} in {}", member, section.designation());
+        }
+
+        @Override
+        public String mergeKey() {
+            return "section." + member;
+        }
+    }
+
+    /** Lands a loose node of the cradle on a host tube, at the point closest to another node. */
+    record LandNode(String node, String member, String near) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withCradle(job.cradle()
+                    .withNodes(job.cradle().nodes().stream()
+                            .map(each -> each.id().equals(node)
+                                    ? new Node(node, new Anchor.OnMember(member, near, Vec3.ZERO))
+                                    : each)
+                            .toList()));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("land {} on {}", node, member);
+        }
+
+        @Override
+        public String mergeKey() {
+            return "land." + node;
+        }
+    }
+
+    private static Job withDrivenEnd(Job job, DrivenEnd drivenEnd) {
+        Host host = job.host();
+        return job.withHost(
+                new Host(host.name(), host.nodes(), host.members(), host.keepOuts(), drivenEnd, host.supports()));
+    }
+}

@@ -1,0 +1,147 @@
+package oddcradle.core.job;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+
+/** Ids are unique and every name points at something. */
+final class JobReferences {
+    private JobReferences() {}
+
+    static void check(List<Material> materials, Donor donor, Host host, Cradle cradle, List<LoadCase> cases) {
+        Set<String> materialNames = unique(
+                "materials", "name", materials.stream().map(Material::name).toList());
+        Set<String> bosses = unique(
+                "donor.bosses", "id", donor.bosses().stream().map(Boss::id).toList());
+        unique("cases", "id", cases.stream().map(LoadCase::id).toList());
+        Set<String> bodies =
+                unique("donor.parts", "id", donor.parts().stream().map(Part::id).toList());
+        addUnique(
+                bodies,
+                "host.keepOuts",
+                host.keepOuts().stream().map(KeepOut::id).toList());
+        Set<String> nodes =
+                unique("host.nodes", "id", host.nodes().stream().map(Node::id).toList());
+        requireMembers("host.members", host.members(), nodes, materialNames, bodies);
+        for (int k = 0; k < host.nodes().size(); k++) {
+            if (!(host.nodes().get(k).anchor() instanceof Anchor.At)) {
+                throw new InvalidValue("host.nodes[" + k + "].anchor", "is not a point, host nodes must be points");
+            }
+        }
+        for (int k = 0; k < host.supports().size(); k++) {
+            require(
+                    nodes,
+                    "host.supports[" + k + "].node",
+                    host.supports().get(k).node(),
+                    "host node");
+        }
+        for (int k = 0; k < 2; k++) {
+            require(
+                    nodes,
+                    "host.drivenEnd.bearings[" + k + "]",
+                    host.drivenEnd().bearings().get(k),
+                    "host node");
+        }
+        addUnique(nodes, "cradle.nodes", cradle.nodes().stream().map(Node::id).toList());
+        requireMembers("cradle.members", cradle.members(), nodes, materialNames, bodies);
+        requireAnchors(cradle, host, bosses, nodes);
+        requireIsolators(cradle, donor, bosses, nodes);
+    }
+
+    private static void requireMembers(
+            String field, List<Member> members, Set<String> nodes, Set<String> materials, Set<String> bodies) {
+        addUnique(bodies, field, members.stream().map(Member::id).toList());
+        for (int k = 0; k < members.size(); k++) {
+            Member member = members.get(k);
+            String here = field + "[" + k + "]";
+            for (int n = 0; n < member.nodes().size(); n++) {
+                require(nodes, here + ".nodes[" + n + "]", member.nodes().get(n), "node");
+                if (n > 0 && member.nodes().get(n).equals(member.nodes().get(n - 1))) {
+                    throw new InvalidValue(
+                            here + ".nodes[" + n + "]",
+                            "repeats \"" + member.nodes().get(n) + "\": tube " + member.id() + " has no length there");
+                }
+            }
+            require(materials, here + ".material", member.material(), "material");
+        }
+    }
+
+    private static void requireAnchors(Cradle cradle, Host host, Set<String> bosses, Set<String> nodes) {
+        Set<String> hostMembers =
+                new HashSet<>(host.members().stream().map(Member::id).toList());
+        Map<String, String> near = new HashMap<>();
+        for (int k = 0; k < cradle.nodes().size(); k++) {
+            Node node = cradle.nodes().get(k);
+            String field = "cradle.nodes[" + k + "].anchor";
+            if (node.anchor() instanceof Anchor.FromBoss fromBoss) {
+                require(bosses, field + ".boss", fromBoss.boss(), "boss");
+            } else if (node.anchor() instanceof Anchor.OnMember onMember) {
+                require(hostMembers, field + ".member", onMember.member(), "host tube");
+                require(nodes, field + ".near", onMember.near(), "node");
+                near.put(node.id(), onMember.near());
+            }
+        }
+        for (int k = 0; k < cradle.nodes().size(); k++) {
+            String start = cradle.nodes().get(k).id();
+            String here = near.get(start);
+            for (int steps = 0; here != null && steps <= near.size(); steps++) {
+                if (here.equals(start)) {
+                    throw new InvalidValue(
+                            "cradle.nodes[" + k + "].anchor.near",
+                            "leads back to node \"" + start + "\" itself; anchor one of the ring to a boss or a point");
+                }
+                here = near.get(here);
+            }
+        }
+    }
+
+    private static void requireIsolators(Cradle cradle, Donor donor, Set<String> bosses, Set<String> nodes) {
+        unique(
+                "cradle.isolators",
+                "id",
+                cradle.isolators().stream().map(Isolator::id).toList());
+        Set<Vec3> taken = new HashSet<>();
+        for (int k = 0; k < cradle.isolators().size(); k++) {
+            Isolator isolator = cradle.isolators().get(k);
+            String field = "cradle.isolators[" + k + "]";
+            require(bosses, field + ".boss", isolator.boss(), "boss");
+            require(nodes, field + ".node", isolator.node(), "node");
+            if (!taken.add(donor.boss(isolator.boss()).orElseThrow().position())) {
+                throw new InvalidValue(
+                        field + ".boss",
+                        "is \"" + isolator.boss()
+                                + "\", a place that already has an isolator; two isolators cannot stand in one place");
+            }
+        }
+    }
+
+    private static Set<String> unique(String field, String key, List<String> ids) {
+        Set<String> known = new HashSet<>();
+        for (int k = 0; k < ids.size(); k++) {
+            if (!known.add(ids.get(k))) {
+                throw new InvalidValue(
+                        field + "[" + k + "]." + key, "repeats \"" + ids.get(k) + "\", they must differ");
+            }
+        }
+        return known;
+    }
+
+    private static void addUnique(Set<String> known, String field, List<String> ids) {
+        for (int k = 0; k < ids.size(); k++) {
+            if (!known.add(ids.get(k))) {
+                throw new InvalidValue(field + "[" + k + "].id", "repeats \"" + ids.get(k) + "\", they must differ");
+            }
+        }
+    }
+
+    private static void require(Set<String> known, String field, String name, String what) {
+        if (!known.contains(name)) {
+            throw new InvalidValue(field, "names the " + what + " \"" + name + "\", which does not exist");
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package oddcradle.files.job;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import java.io.IOException;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.job.Anchor;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Rect;
+import oddcradle.core.section.RectTube;
+import oddcradle.core.section.Round;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+
+/** How the job's records look in JSON: records as objects, vectors as lists, variants by a "type" field. */
+final class JobMapper {
+    static final ObjectMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.FAIL_ON_INVALID_SUBTYPE)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+            .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
+            .addModule(vectors())
+            .addMixIn(Solid.class, SolidTypes.class)
+            .addMixIn(Section.class, SectionTypes.class)
+            .addMixIn(Anchor.class, AnchorTypes.class)
+            .build();
+
+    private JobMapper() {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Solid.Sphere.class, name = "sphere"),
+        @JsonSubTypes.Type(value = Solid.Capsule.class, name = "capsule"),
+        @JsonSubTypes.Type(value = Solid.Cylinder.class, name = "cylinder"),
+        @JsonSubTypes.Type(value = Solid.Box.class, name = "box")
+    })
+    private interface SolidTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Tube.class, name = "tube"),
+        @JsonSubTypes.Type(value = RectTube.class, name = "rect_tube"),
+        @JsonSubTypes.Type(value = Round.class, name = "round"),
+        @JsonSubTypes.Type(value = Rect.class, name = "rect")
+    })
+    private interface SectionTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Anchor.At.class, name = "at"),
+        @JsonSubTypes.Type(value = Anchor.FromBoss.class, name = "boss"),
+        @JsonSubTypes.Type(value = Anchor.OnMember.class, name = "member")
+    })
+    private interface AnchorTypes {}
+
+    private static SimpleModule vectors() {
+        return new SimpleModule("vectors")
+                .addSerializer(Vec3.class, new VectorWriter())
+                .addDeserializer(Vec3.class, new VectorReader())
+                .addSerializer(Mat3.class, new MatrixWriter())
+                .addDeserializer(Mat3.class, new MatrixReader());
+    }
+
+    private static final class VectorWriter extends StdSerializer<Vec3> {
+        VectorWriter() {
+            super(Vec3.class);
+        }
+
+        @Override
+        public void serialize(Vec3 v, JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeArray(new double[] {v.x(), v.y(), v.z()}, 0, 3);
+        }
+    }
+
+    private static final class VectorReader extends StdDeserializer<Vec3> {
+        VectorReader() {
+            super(Vec3.class);
+        }
+
+        @Override
+        public Vec3 deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            double[] n = context.readValue(in, double[].class);
+            if (n.length != 3) {
+                return (Vec3) context.handleWeirdNativeValue(
+                        context.constructType(Vec3.class), "a list of " + n.length + " numbers, must be 3", in);
+            }
+            return new Vec3(n[0], n[1], n[2]);
+        }
+    }
+
+    private static final class MatrixWriter extends StdSerializer<Mat3> {
+        MatrixWriter() {
+            super(Mat3.class);
+        }
+
+        @Override
+        public void serialize(Mat3 m, JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeStartArray(m, 3);
+            provider.defaultSerializeValue(m.row0(), out);
+            provider.defaultSerializeValue(m.row1(), out);
+            provider.defaultSerializeValue(m.row2(), out);
+            out.writeEndArray();
+        }
+    }
+
+    private static final class MatrixReader extends StdDeserializer<Mat3> {
+        MatrixReader() {
+            super(Mat3.class);
+        }
+
+        @Override
+        public Mat3 deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            Vec3[] rows = context.readValue(in, Vec3[].class);
+            if (rows.length != 3) {
+                return (Mat3) context.handleWeirdNativeValue(
+                        context.constructType(Mat3.class), "a list of " + rows.length + " rows, must be 3", in);
+            }
+            return new Mat3(rows[0], rows[1], rows[2]);
+        }
+    }
+}

@@ -1,0 +1,189 @@
+package oddcradle.files.report;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Locale;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.examine.Cure;
+import oddcradle.core.examine.Cures;
+import oddcradle.core.examine.CutTube;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.StopReport;
+import oddcradle.core.examine.TubeEnd;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
+
+/** An examination as JSON, SI throughout; its shape is {@code docs/schema/results.schema.json}. */
+public final class ResultsJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final int VERSION = 1;
+
+    private ResultsJson() {}
+
+    public static String of(Examination examination) {
+        ObjectNode out = MAPPER.createObjectNode();
+        out.put("format", "odd-cradle results").put("version", VERSION);
+        out.put("job", examination.job().name());
+        out.put("worst", word(examination.findings().get(0)));
+        ArrayNode stops = out.putArray("stops");
+        for (Stop stop : Stop.values()) {
+            stops.add(stop(examination, examination.report(stop)));
+        }
+        line(out.putObject("line"), examination);
+        gaps(out.putArray("gaps"), examination);
+        modes(out.putObject("modes"), examination);
+        load(out.putArray("load_cases"), examination);
+        cutList(out.putArray("cut_list"), examination);
+        try {
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("a JSON tree could not be written", impossible);
+        }
+    }
+
+    private static String word(Finding finding) {
+        return finding.severity().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static ObjectNode stop(Examination examination, StopReport report) {
+        ObjectNode out = MAPPER.createObjectNode();
+        out.put("stop", report.stop().name().toLowerCase(Locale.ROOT));
+        out.put("worst", report.worst().name().toLowerCase(Locale.ROOT));
+        ArrayNode figures = out.putArray("figures");
+        for (Figure figure : report.figures()) {
+            ObjectNode each = figures.addObject().put("name", figure.name());
+            each.set("value", quantity(figure.quantity()));
+            each.set("why", why(figure.why()));
+        }
+        ArrayNode findings = out.putArray("findings");
+        report.findings().forEach(finding -> findings.add(finding(examination, finding)));
+        return out;
+    }
+
+    private static ObjectNode finding(Examination examination, Finding finding) {
+        ObjectNode out = MAPPER.createObjectNode();
+        out.put("code", finding.code()).put("severity", word(finding));
+        out.put("what", finding.what().in(UnitStyle.MILLIMETRES));
+        finding.measured().ifPresent(value -> out.set("measured", quantity(value)));
+        finding.limit().ifPresent(value -> out.set("limit", quantity(value)));
+        finding.margin().ifPresent(value -> out.set("margin", quantity(value)));
+        ObjectNode where = out.putObject("where");
+        ArrayNode parts = where.putArray("parts");
+        finding.where().parts().forEach(parts::add);
+        ArrayNode points = where.putArray("points");
+        finding.where().points().forEach(point -> points.add(vector(point)));
+        out.set("why", why(finding.why()));
+        ArrayNode cures = out.putArray("cures");
+        for (Cure cure : Cures.of(examination, finding)) {
+            cures.add(cure.label().in(UnitStyle.MILLIMETRES));
+        }
+        return out;
+    }
+
+    private static ObjectNode why(Why why) {
+        ObjectNode out = MAPPER.createObjectNode().put("formula", why.formula());
+        ArrayNode inputs = out.putArray("inputs");
+        for (Why.Input input : why.inputs()) {
+            inputs.addObject().put("name", input.name()).set("value", quantity(input.quantity()));
+        }
+        return out.put("source", why.source().words());
+    }
+
+    /** A number that is not finite has no value in JSON. */
+    private static ObjectNode quantity(Quantity quantity) {
+        ObjectNode out = MAPPER.createObjectNode();
+        if (Double.isFinite(quantity.si())) {
+            out.put("si", quantity.si());
+        } else {
+            out.putNull("si");
+        }
+        return out.put("unit", quantity.kind().siUnit());
+    }
+
+    private static ArrayNode vector(Vec3 v) {
+        return MAPPER.createArrayNode().add(v.x()).add(v.y()).add(v.z());
+    }
+
+    private static void line(ObjectNode out, Examination examination) {
+        out.put("offset", examination.line().alignment().offset());
+        out.put("angular", examination.line().alignment().angular());
+        out.put("centre_distance", examination.line().alignment().centreDistance());
+        examination.line().chain().ifPresent(chain -> out.put("length_pitches", chain.lengthPitches())
+                .put("links", chain.links())
+                .put("centre_for_links", chain.centreForLinks())
+                .put("wrap_driver", chain.wrapDriver()));
+        out.put("chain_pull", examination.line().pull().design());
+    }
+
+    private static void gaps(ArrayNode out, Examination examination) {
+        for (Gap gap : examination.ledger().gaps()) {
+            ObjectNode each = out.addObject()
+                    .put("part", gap.donorPart().id())
+                    .put("obstacle", gap.obstacle().id())
+                    .put("distance", gap.separation().distance())
+                    .put("limit", gap.limit());
+            each.set("point_part", vector(gap.separation().pointA()));
+            each.set("point_obstacle", vector(gap.separation().pointB()));
+        }
+    }
+
+    private static void modes(ObjectNode out, Examination examination) {
+        examination.modes().answer().ifPresent(result -> {
+            ArrayNode frequencies = out.putArray("frequencies_hz");
+            ArrayNode shares = out.putArray("ke_percent");
+            result.modes().forEach(mode -> {
+                frequencies.add(mode.frequencyHz());
+                ArrayNode share = shares.addArray();
+                mode.kineticEnergyPercent().forEach(share::add);
+            });
+            out.set("cg_displacement", vector(result.sag().cgDisplacement()));
+        });
+    }
+
+    private static void load(ArrayNode out, Examination examination) {
+        List<CaseResult> cases =
+                examination.load().answer().map(result -> result.cases()).orElse(List.of());
+        for (CaseResult result : cases) {
+            ObjectNode each =
+                    out.addObject().put("id", result.id()).put("equilibrium_error", result.equilibriumError());
+            ArrayNode members = each.putArray("members");
+            result.members().forEach(member -> members.addObject()
+                    .put("id", member.id())
+                    .put("tube", examination.tubeOfPiece(member.id()))
+                    .put("stress_max", member.stressMax())
+                    .put("von_mises_max", member.vonMisesMax()));
+            ArrayNode reactions = each.putArray("reactions");
+            result.reactions().forEach(reaction -> {
+                ObjectNode r = reactions.addObject().put("node", reaction.node());
+                r.set("force", vector(reaction.force()));
+                r.set("moment", vector(reaction.moment()));
+            });
+        }
+    }
+
+    private static void cutList(ArrayNode out, Examination examination) {
+        for (CutTube tube : examination.cutList()) {
+            ObjectNode each = out.addObject()
+                    .put("tube", tube.tube().id())
+                    .put("section", tube.tube().section().designation())
+                    .put("cut_length", tube.cutLength());
+            ArrayNode ends = each.putArray("ends");
+            for (TubeEnd end : List.of(tube.first(), tube.last())) {
+                ObjectNode e = ends.addObject()
+                        .put("node", end.node())
+                        .put("coped", end.cope().isPresent());
+                ArrayNode lands = e.putArray("lands_on");
+                end.landsOn().forEach(lands::add);
+            }
+        }
+    }
+}

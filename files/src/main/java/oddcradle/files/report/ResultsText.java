@@ -1,0 +1,59 @@
+package oddcradle.files.report;
+
+import java.util.Locale;
+import oddcradle.core.examine.Cure;
+import oddcradle.core.examine.Cures;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.StopReport;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.units.UnitStyle;
+
+/** An examination for a reader at a terminal. */
+public final class ResultsText {
+    private ResultsText() {}
+
+    public static String of(Examination examination, UnitStyle style) {
+        StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
+        for (Stop stop : Stop.values()) {
+            StopReport report = examination.report(stop);
+            text.append('\n')
+                    .append(stop.number())
+                    .append(' ')
+                    .append(stop.title())
+                    .append(": ");
+            text.append(report.worst().word()).append('\n');
+            for (Figure figure : report.figures()) {
+                text.append(
+                        String.format(Locale.ROOT, "    %-44s %14s%n", figure.name(), style.show(figure.quantity())));
+            }
+            for (Finding finding : report.findings()) {
+                text.append("  ").append(mark(finding.severity())).append(' ');
+                text.append(finding.what().in(style)).append('\n');
+                if (finding.severity().isWorseThan(Severity.NOT_CHECKED)) {
+                    text.append("      why: ").append(finding.why().withNumbers(style));
+                    text.append(" [").append(finding.why().source().words()).append("]\n");
+                    for (Cure cure : Cures.of(examination, finding)) {
+                        text.append("      cure: ")
+                                .append(cure.label().in(style))
+                                .append('\n');
+                    }
+                }
+            }
+        }
+        return text.append("\nNumbers to build by only with your own judgement, the maker's data and local codes.\n")
+                .toString();
+    }
+
+    private static String mark(Severity severity) {
+        return switch (severity) {
+            case STOP -> "STOP ";
+            case WATCH -> "WATCH";
+            case NOT_CHECKED -> "?    ";
+            case NOTE -> "note ";
+            case GOOD -> "good ";
+        };
+    }
+}

@@ -3,7 +3,7 @@ package oddcradle.core.clearance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 
@@ -29,8 +29,8 @@ public record ClearanceLedger(List<Gap> gaps) {
 
     public static Gap gap(Body part, Body obstacle) {
         Separation shortest = null;
-        for (Solid a : part.solids()) {
-            for (Solid b : obstacle.solids()) {
+        for (PreparedSolid a : part.prepared()) {
+            for (PreparedSolid b : obstacle.prepared()) {
                 if (shortest != null && a.bounds().distanceTo(b.bounds()) > Math.max(0, shortest.distance())) {
                     continue;
                 }

@@ -40,6 +40,9 @@ final class CradleFrame {
     /** Cradle node to the frame node it is part of. */
     private final Map<String, String> joined = new HashMap<>();
 
+    /** Host tube to the cradle nodes that land on it between its own nodes. */
+    private final Map<String, List<String>> landings = new HashMap<>();
+
     private final Map<String, String> memberOfPiece = new HashMap<>();
     private final List<FrameMember> pieces = new ArrayList<>();
 
@@ -93,19 +96,13 @@ final class CradleFrame {
             }
         }
         addNode(landing);
+        landings.computeIfAbsent(host.id(), id -> new ArrayList<>()).add(landing);
     }
 
     /** The host member's nodes with the cradle's landings on it put in where they fall. */
     private List<String> withLandings(Member member) {
-        List<String> landings = new ArrayList<>();
-        for (Node node : job.cradle().nodes()) {
-            if (node.anchor() instanceof Anchor.OnMember onMember
-                    && onMember.member().equals(member.id())
-                    && !joined.containsKey(node.id())) {
-                landings.add(node.id());
-            }
-        }
-        if (landings.isEmpty()) {
+        List<String> landed = landings.getOrDefault(member.id(), List.of());
+        if (landed.isEmpty()) {
             return member.nodes();
         }
         List<String> run = new ArrayList<>();
@@ -113,7 +110,7 @@ final class CradleFrame {
         for (int k = 1; k < member.nodes().size(); k++) {
             Vec3 from = seating.node(member.nodes().get(k - 1));
             Vec3 to = seating.node(member.nodes().get(k));
-            landings.stream()
+            landed.stream()
                     .filter(landing -> !run.contains(landing) && isBetween(seating.node(landing), from, to))
                     .sorted(Comparator.comparingDouble(
                             landing -> seating.node(landing).distanceTo(from)))

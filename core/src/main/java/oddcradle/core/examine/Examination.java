@@ -14,7 +14,6 @@ import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.job.Job;
-import oddcradle.core.vibration.ModesResult;
 import oddcradle.core.vibration.MountedBody;
 
 /**
@@ -29,7 +28,7 @@ public final class Examination {
     private final LineResult line;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
-    private final Outcome<ModesResult> modes;
+    private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
     private final List<TubeUse> tubeUses;
@@ -45,11 +44,12 @@ public final class Examination {
                 .orElseGet(() -> SeatStop.solve(job, seating));
         this.mountedBody =
                 job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
-        this.modes = earlier.filter(before -> before.mountedBody.equals(mountedBody))
-                .map(before -> before.modes)
+        this.shake = earlier.filter(before -> before.mountedBody.equals(mountedBody)
+                        && before.job.donor().engine().equals(job.donor().engine()))
+                .map(before -> before.shake)
                 .orElseGet(() -> mountedBody.isEmpty()
                         ? new Outcome.NotSolved<>(List.of())
-                        : ShakeStop.solve(mountedBody.get()));
+                        : ShakeStop.solve(mountedBody.get(), job.donor().engine()));
         this.frame = CradleFrame.of(job, seating, line);
         this.load = earlier.filter(before -> before.frame.equals(frame))
                 .map(before -> before.load)
@@ -62,11 +62,11 @@ public final class Examination {
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(seating, ledger));
         report(CradleStop.report(job, seating));
-        report(ShakeStop.report(job, seating, mountedBody, modes));
+        report(ShakeStop.report(job, seating, shake));
         report(LoadStop.report(job, seating, frame, load, tubeUses));
         report(MakeStop.report(job, cutList));
         report(PlainStops.fit(job, seating));
-        report(PlainStops.run(job, modes));
+        report(PlainStops.run(job, shake));
     }
 
     /** Everything afresh. */
@@ -111,8 +111,9 @@ public final class Examination {
         return ledger;
     }
 
-    public Outcome<ModesResult> modes() {
-        return modes;
+    /** Empty of findings and unsolved where there are no isolators. */
+    public Outcome<ShakeResult> shake() {
+        return shake;
     }
 
     /** The donor on its isolators; empty where there are none. */

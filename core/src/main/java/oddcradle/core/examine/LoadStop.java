@@ -4,8 +4,11 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
@@ -39,25 +42,29 @@ final class LoadStop {
 
     /** The worst of every tube over its pieces and the cases, the most used first. */
     static List<TubeUse> uses(Job job, CradleFrame.Built built, FrameResult result) {
-        List<TubeUse> uses = new ArrayList<>();
+        Map<String, Member> tubes = new HashMap<>();
+        job.host().members().forEach(tube -> tubes.put(tube.id(), tube));
+        job.cradle().members().forEach(tube -> tubes.put(tube.id(), tube));
+        Map<String, LoadCase> loads = new HashMap<>();
+        job.cases().forEach(load -> loads.put(load.id(), load));
+        Map<String, Double> allowed = new HashMap<>();
+        job.materials()
+                .forEach(material -> allowed.put(
+                        material.name(), material.yieldStrength() / job.build().yieldFactor()));
+        Map<String, TubeUse> worst = new LinkedHashMap<>();
         for (CaseResult each : result.cases()) {
-            LoadCase load = job.cases().stream()
-                    .filter(known -> known.id().equals(each.id()))
-                    .findFirst()
-                    .orElseThrow();
+            LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
-                Member tube = job.member(built.memberOfPiece().get(piece.id())).orElseThrow();
-                double allowed =
-                        job.material(tube).yieldStrength() / job.build().yieldFactor();
-                uses.add(new TubeUse(tube, piece.id(), load, piece, allowed));
+                Member tube = tubes.get(built.memberOfPiece().get(piece.id()));
+                TubeUse before = worst.get(tube.id());
+                if (before == null || piece.vonMisesMax() > before.piece().vonMisesMax()) {
+                    worst.put(tube.id(), new TubeUse(tube, piece.id(), load, piece, allowed.get(tube.material())));
+                }
             }
         }
+        List<TubeUse> uses = new ArrayList<>(worst.values());
         uses.sort(Comparator.comparingDouble(TubeUse::share).reversed());
-        List<String> seen = new ArrayList<>();
-        return uses.stream()
-                .filter(use ->
-                        !seen.contains(use.tube().id()) && seen.add(use.tube().id()))
-                .toList();
+        return uses;
     }
 
     static StopReport report(

@@ -24,7 +24,6 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
-import oddcradle.core.vibration.ModesResult;
 
 /** The stops that state what is known: donor, host, what to hold a tape to when it is built, and what to watch when it runs. */
 final class PlainStops {
@@ -153,12 +152,12 @@ final class PlainStops {
     }
 
     /** Crank speeds at which the firing meets a mode on the way up. */
-    static StopReport run(Job job, Outcome<ModesResult> shake) {
+    static StopReport run(Job job, Outcome<ShakeResult> shake) {
         List<Figure> figures = new ArrayList<>();
         Engine engine = job.donor().engine();
-        Optional<ModesResult> modes = shake.answer();
-        if (modes.isPresent()) {
-            for (Mode mode : modes.get().modes()) {
+        Optional<ShakeResult> answer = shake.answer();
+        if (answer.isPresent()) {
+            for (Mode mode : answer.get().modes().modes()) {
                 double speed = 2 * Math.PI * mode.frequencyHz() * engine.cycle().turnsPerFiring() / engine.cylinders();
                 figures.add(new Figure(
                         String.format(Locale.ROOT, "firing meets the %.1f Hz mode", mode.frequencyHz()),

@@ -5,7 +5,6 @@ import static oddcradle.core.finding.Why.input;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
@@ -79,13 +78,13 @@ final class ShakeStop {
         return new Vec3(isolator.pad().compressionStiffness(), shear, shear);
     }
 
-    static StopReport report(Job job, Seating seating, Optional<MountedBody> body, Outcome<ModesResult> outcome) {
+    static StopReport report(Job job, Seating seating, Outcome<ShakeResult> outcome) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());
         outcome.answer().ifPresent(result -> {
-            modes(figures, result);
-            sag(figures, findings, job, seating, result.sag());
-            isolation(figures, findings, job, seating, body.orElseThrow(), result);
+            modes(figures, result.modes());
+            sag(figures, findings, job, seating, result.modes().sag());
+            isolation(figures, findings, job, seating, result);
         });
         return new StopReport(Stop.SHAKE, figures, findings);
     }
@@ -147,29 +146,24 @@ final class ShakeStop {
     }
 
     private static void isolation(
-            List<Figure> figures,
-            List<Finding> findings,
-            Job job,
-            Seating seating,
-            MountedBody body,
-            ModesResult result) {
+            List<Figure> figures, List<Finding> findings, Job job, Seating seating, ShakeResult result) {
         Engine engine = job.donor().engine();
-        isolationAt(figures, findings, seating, body, result, engine, "idle", engine.idleSpeed(), MOST_AT_IDLE);
-        isolationAt(figures, findings, seating, body, result, engine, "cruise", engine.cruiseSpeed(), MOST_AT_CRUISE);
+        isolationAt(figures, findings, seating, result.modes(), engine, "idle", result.atIdle(), engine.idleSpeed());
+        isolationAt(
+                figures, findings, seating, result.modes(), engine, "cruise", result.atCruise(), engine.cruiseSpeed());
     }
 
     private static void isolationAt(
             List<Figure> figures,
             List<Finding> findings,
             Seating seating,
-            MountedBody body,
             ModesResult result,
             Engine engine,
             String when,
-            double speed,
-            double limit) {
+            double through,
+            double speed) {
         double firing = engine.firingFrequency(speed);
-        double through = Transmissibility.vertical(body, firing);
+        double limit = when.equals("idle") ? MOST_AT_IDLE : MOST_AT_CRUISE;
         Why why = new Why(
                 "share of a vertical force at the centre of gravity that reaches the frame, complex stiffness k (1 + i"
                         + " loss)",
@@ -205,7 +199,14 @@ final class ShakeStop {
                 why));
     }
 
-    static Outcome<ModesResult> solve(MountedBody body) {
-        return RigidBodyModes.solve(body);
+    static Outcome<ShakeResult> solve(MountedBody body, Engine engine) {
+        Outcome<ModesResult> modes = RigidBodyModes.solve(body);
+        if (modes.answer().isEmpty()) {
+            return new Outcome.NotSolved<>(modes.reasons());
+        }
+        return Outcome.solved(new ShakeResult(
+                modes.answer().get(),
+                Transmissibility.vertical(body, engine.firingFrequency(engine.idleSpeed())),
+                Transmissibility.vertical(body, engine.firingFrequency(engine.cruiseSpeed()))));
     }
 }

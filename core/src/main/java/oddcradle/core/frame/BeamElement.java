@@ -173,15 +173,9 @@ final class BeamElement {
         return f;
     }
 
-    /** Forces on the member's ends, local axes, 12 numbers, for the node motions {@code u}, global axes. */
-    double[] endForces(double[] u, Vec3 acceleration) {
-        double[] local = Dense12.localMotions(u, axes, member.offsetI(), member.offsetJ());
-        double[] f = Dense12.times12(stiffness, local);
-        double[] spread = consistentLoads(lineLoad(acceleration));
-        for (int k = 0; k < 12; k++) {
-            f[k] -= spread[k];
-        }
-        return f;
+    /** Elastic forces on the member's ends, local axes, 12 numbers, for the node motions {@code u}, global axes. */
+    double[] elasticForces(double[] u) {
+        return Dense12.times12(stiffness, Dense12.localMotions(u, axes, member.offsetI(), member.offsetJ()));
     }
 
     /** The member's end forces seen by its nodes, global axes. */
@@ -192,11 +186,16 @@ final class BeamElement {
         return f;
     }
 
-    MemberResult result(double[] f, Vec3 acceleration) {
+    /** @param elastic forces on the ends less those that hold the self-weight at fixed ends */
+    MemberResult result(double[] elastic, Vec3 acceleration) {
         double[] w = lineLoad(acceleration);
+        double[] f = elastic.clone();
+        double[] spread = consistentLoads(w);
+        for (int k = 0; k < 12; k++) {
+            f[k] -= spread[k];
+        }
         double worst = -1;
         double worstAt = 0;
-        double mises = 0;
         boolean loaded = w[0] != 0 || w[1] != 0 || w[2] != 0;
         int stations = loaded ? STATIONS : 1;
         for (int k = 0; k <= stations; k++) {
@@ -212,7 +211,7 @@ final class BeamElement {
             worst = stressAt(f, w, worstAt * length);
         }
         double torsion = member.section().torsionStress(f[3]);
-        mises = Math.sqrt(worst * worst + 3 * torsion * torsion);
+        double mises = Math.sqrt(worst * worst + 3 * torsion * torsion);
         return new MemberResult(
                 member.id(),
                 new EndForces(new Vec3(f[0], f[1], f[2]), new Vec3(f[3], f[4], f[5])),

@@ -33,13 +33,14 @@ public final class FrameAnalysis {
         if (factor.isEmpty() || !(factor.get().smallestPivotRatio() > SINGULAR)) {
             return Outcome.notSolved(MechanismDiagnosis.freeMotion(model, stiffness));
         }
-        Optional<Finding> loadedIdle = MechanismDiagnosis.loadedIdleNode(model);
-        if (loadedIdle.isPresent()) {
-            return Outcome.notSolved(loadedIdle.get());
-        }
         List<CaseResult> cases = new ArrayList<>();
         for (FrameCase load : input.cases()) {
-            cases.add(result(model, load, factor.get().solve(model.loads(load))));
+            double[] applied = model.nodeLoads(load);
+            Optional<Finding> idle = MechanismDiagnosis.loadedIdleNode(model, applied);
+            if (idle.isPresent()) {
+                return Outcome.notSolved(idle.get());
+            }
+            cases.add(result(model, load, applied, factor.get().solve(model.free(applied))));
         }
         double mass = model.beams.stream().mapToDouble(BeamElement::mass).sum();
         return Outcome.solved(new FrameResult(cases, mass));
@@ -54,17 +55,14 @@ public final class FrameAnalysis {
         return model.stiffness();
     }
 
-    private static CaseResult result(FrameModel model, FrameCase load, double[] u) {
-        int nodes = model.input.nodes().size();
-        double[] residual = model.nodeLoads(load);
-        double greatest = largest(residual);
+    /** @param applied six loads of every node, self-weight included */
+    private static CaseResult result(FrameModel model, FrameCase load, double[] applied, double[] u) {
         List<MemberResult> members = new ArrayList<>();
-        double[] internal = new double[6 * nodes];
+        double[] internal = new double[applied.length];
         for (BeamElement beam : model.beams) {
-            double[] ends = beam.endForces(model.motions(u, beam.nodeI, beam.nodeJ), load.acceleration());
-            members.add(beam.result(ends, load.acceleration()));
-            FrameModel.addEnds(internal, beam, beam.onNodes(ends), 1);
-            FrameModel.addEnds(residual, beam, beam.selfWeight(load.acceleration()), -1);
+            double[] elastic = beam.elasticForces(model.motions(u, beam.nodeI, beam.nodeJ));
+            FrameModel.addEnds(internal, beam, beam.onNodes(elastic));
+            members.add(beam.result(elastic, load.acceleration()));
         }
         List<MountResult> mounts = new ArrayList<>();
         for (MountElement mount : model.mounts) {
@@ -78,7 +76,7 @@ public final class FrameAnalysis {
             double[] r = new double[6];
             for (int motion = 0; motion < 6; motion++) {
                 int k = 6 * node + motion;
-                r[motion] = support.fix().holds(motion) ? internal[k] - residual[k] : 0;
+                r[motion] = support.fix().holds(motion) ? internal[k] - applied[k] : 0;
             }
             reactions.add(new Reaction(support.node(), new Vec3(r[0], r[1], r[2]), new Vec3(r[3], r[4], r[5])));
         }
@@ -88,7 +86,7 @@ public final class FrameAnalysis {
                 reactions,
                 members,
                 mounts,
-                equilibriumError(model, load, reactions, greatest));
+                equilibriumError(model, applied, reactions));
     }
 
     private static void addMount(double[] internal, FrameModel model, MountElement mount, Vec3 onFrame) {
@@ -118,13 +116,12 @@ public final class FrameAnalysis {
     }
 
     /** Sum of everything that acts from outside, about the first node. */
-    private static double equilibriumError(
-            FrameModel model, FrameCase load, List<Reaction> reactions, double greatest) {
+    private static double equilibriumError(FrameModel model, double[] applied, List<Reaction> reactions) {
         Vec3 origin = model.position(0);
         Vec3 force = Vec3.ZERO;
         Vec3 moment = Vec3.ZERO;
         double size = 0;
-        double[] f = model.nodeLoads(load);
+        double[] f = applied.clone();
         for (Reaction reaction : reactions) {
             int node = model.nodeIndex.get(reaction.node());
             FrameModel.addAt(f, node, reaction.force(), reaction.moment());
@@ -136,6 +133,7 @@ public final class FrameAnalysis {
             moment = moment.plus(arm.cross(here)).plus(new Vec3(f[6 * node + 3], f[6 * node + 4], f[6 * node + 5]));
             size = Math.max(size, arm.length());
         }
+        double greatest = largest(applied);
         if (greatest == 0) {
             return 0;
         }

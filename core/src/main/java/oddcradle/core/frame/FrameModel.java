@@ -113,11 +113,10 @@ final class FrameModel {
         return !stiff[row];
     }
 
-    /** The first loaded motion that nothing resists, as node index, or empty. */
-    OptionalInt loadedIdleNode(FrameCase load) {
-        double[] f = nodeLoads(load);
-        for (int k = 0; k < f.length; k++) {
-            if (equation[k] >= 0 && isIdle(equation[k]) && f[k] != 0) {
+    /** The first node loaded along a motion that nothing resists. */
+    OptionalInt loadedIdleNode(double[] applied) {
+        for (int k = 0; k < applied.length; k++) {
+            if (equation[k] >= 0 && isIdle(equation[k]) && applied[k] != 0) {
                 return OptionalInt.of(k / 6);
             }
         }
@@ -144,11 +143,6 @@ final class FrameModel {
         return motion < 6 ? equation[6 * nodeA + motion] : equation[6 * nodeB + motion - 6];
     }
 
-    /** Loads on the free motions of one case. */
-    double[] loads(FrameCase load) {
-        return free(nodeLoads(load));
-    }
-
     /** All six loads of every node, held or not. */
     double[] nodeLoads(FrameCase load) {
         double[] f = new double[6 * input.nodes().size()];
@@ -162,16 +156,16 @@ final class FrameModel {
         }
         if (!load.acceleration().equals(Vec3.ZERO)) {
             for (BeamElement beam : beams) {
-                addEnds(f, beam, beam.selfWeight(load.acceleration()), 1);
+                addEnds(f, beam, beam.selfWeight(load.acceleration()));
             }
         }
         return f;
     }
 
-    static void addEnds(double[] f, BeamElement beam, double[] ends, double factor) {
+    static void addEnds(double[] f, BeamElement beam, double[] ends) {
         for (int motion = 0; motion < 6; motion++) {
-            f[6 * beam.nodeI + motion] += factor * ends[motion];
-            f[6 * beam.nodeJ + motion] += factor * ends[motion + 6];
+            f[6 * beam.nodeI + motion] += ends[motion];
+            f[6 * beam.nodeJ + motion] += ends[motion + 6];
         }
     }
 
@@ -184,7 +178,8 @@ final class FrameModel {
         f[6 * node + 5] += moment.z();
     }
 
-    private double[] free(double[] all) {
+    /** The loads on the motions that no support holds, in the order of the equations. */
+    double[] free(double[] all) {
         double[] f = new double[equations];
         for (int k = 0; k < all.length; k++) {
             if (equation[k] >= 0) {

@@ -90,18 +90,16 @@ final class MechanismDiagnosis {
         return here;
     }
 
-    static Optional<Finding> loadedIdleNode(FrameModel model) {
-        for (FrameCase load : model.input.cases()) {
-            OptionalInt node = model.loadedIdleNode(load);
-            if (node.isPresent()) {
-                String id = model.input.nodes().get(node.getAsInt()).id();
-                return Optional.of(finding(
-                        FrameFinding.MECHANISM,
-                        Phrase.of("a moment turns node {}, where every tube ends in a free joint", id),
-                        Place.of(id, model.position(node.getAsInt()))));
-            }
+    static Optional<Finding> loadedIdleNode(FrameModel model, double[] applied) {
+        OptionalInt node = model.loadedIdleNode(applied);
+        if (node.isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        String id = model.input.nodes().get(node.getAsInt()).id();
+        return Optional.of(finding(
+                FrameFinding.MECHANISM,
+                Phrase.of("a moment turns node {}, where every tube ends in a free joint", id),
+                Place.of(id, model.position(node.getAsInt()))));
     }
 
     /** The motion without strain, found by inverse iteration on the slightly stiffened matrix, told at its largest. */

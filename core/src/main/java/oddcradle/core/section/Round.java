@@ -44,7 +44,9 @@ public record Round(double diameter) implements Section {
 
     @Override
     public double bendingStress(double momentY, double momentZ) {
-        return Math.hypot(momentY, momentZ) * diameter / 2 / secondMomentY();
+        // Not Math.hypot: moments of machines neither overflow nor vanish, and this runs at every station of every
+        // tube.
+        return Math.sqrt(momentY * momentY + momentZ * momentZ) * diameter / 2 / secondMomentY();
     }
 
     @Override

@@ -26,7 +26,9 @@ public record Tube(double od, double wall) implements Section {
 
     @Override
     public double secondMomentY() {
-        return Math.PI / 64 * (Math.pow(od, 4) - Math.pow(bore(), 4));
+        double outer = od * od;
+        double inner = bore() * bore();
+        return Math.PI / 64 * (outer - inner) * (outer + inner);
     }
 
     @Override
@@ -53,7 +55,9 @@ public record Tube(double od, double wall) implements Section {
 
     @Override
     public double bendingStress(double momentY, double momentZ) {
-        return Math.hypot(momentY, momentZ) * od / 2 / secondMomentY();
+        // Not Math.hypot: moments of machines neither overflow nor vanish, and this runs at every station of every
+        // tube.
+        return Math.sqrt(momentY * momentY + momentZ * momentZ) * od / 2 / secondMomentY();
     }
 
     @Override

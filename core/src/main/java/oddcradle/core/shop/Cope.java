@@ -15,6 +15,8 @@ import oddcradle.core.math.Vec3;
 public final class Cope {
     private static final int FEWEST = 8;
     private static final int MOST = 100_000;
+    /** Squared sine of the angle between branch and header below which they count as parallel. */
+    private static final double PARALLEL = 1e-18;
 
     private Cope() {}
 
@@ -29,6 +31,8 @@ public final class Cope {
         if (steps < FEWEST || steps > MOST) {
             throw new InvalidValue("n", "is " + steps + ", must lie between " + FEWEST + " and " + MOST);
         }
+        List<Crossing> crossings =
+                headers.stream().map(header -> Crossing.of(branch, header)).toList();
         List<Double> phi = new ArrayList<>(steps);
         List<OptionalDouble> outer = new ArrayList<>(steps);
         List<OptionalDouble> inner = new ArrayList<>(steps);
@@ -38,8 +42,8 @@ public final class Cope {
         for (int k = 0; k < steps; k++) {
             double angle = 2 * Math.PI * k / steps;
             Vec3 side = branch.side(angle);
-            OptionalDouble onOutside = end(branch, side, branch.radius(), headers);
-            OptionalDouble onBore = end(branch, side, branch.radius() - branch.wall(), headers);
+            OptionalDouble onOutside = end(branch, side, branch.radius(), crossings);
+            OptionalDouble onBore = end(branch, side, branch.radius() - branch.wall(), crossings);
             phi.add(angle);
             outer.add(onOutside);
             inner.add(onBore);
@@ -60,26 +64,32 @@ public final class Cope {
         return OptionalDouble.of(Math.max(a.getAsDouble(), b.getAsDouble()));
     }
 
-    private static OptionalDouble end(CopeBranch branch, Vec3 side, double radius, List<CopeHeader> headers) {
+    private static OptionalDouble end(CopeBranch branch, Vec3 side, double radius, List<Crossing> crossings) {
+        Vec3 start = branch.point().along(side, radius);
         double greatest = Double.NEGATIVE_INFINITY;
-        for (CopeHeader header : headers) {
-            greatest =
-                    Math.max(greatest, outermostRoot(branch.point().along(side, radius), branch.direction(), header));
+        for (Crossing crossing : crossings) {
+            greatest = Math.max(greatest, crossing.outermostRoot(start));
         }
         return greatest > Double.NEGATIVE_INFINITY ? OptionalDouble.of(greatest) : OptionalDouble.empty();
     }
 
-    /** Greatest s at which {@code start + s direction} lies on the header's surface; minus infinity if nowhere. */
-    private static double outermostRoot(Vec3 start, Vec3 direction, CopeHeader header) {
-        Vec3 across = direction.withoutPartAlong(header.direction());
-        Vec3 from = start.minus(header.point()).withoutPartAlong(header.direction());
-        double a = across.squaredLength();
-        if (a < 1e-18) {
-            // The branch runs along the header and never crosses its surface.
-            return Double.NEGATIVE_INFINITY;
+    /** A header seen from a branch: the quadratic of line and cylinder with what all lines share worked out. */
+    private record Crossing(Vec3 across, double a, Vec3 headerPoint, Vec3 headerDirection, double radius) {
+        static Crossing of(CopeBranch branch, CopeHeader header) {
+            Vec3 across = branch.direction().withoutPartAlong(header.direction());
+            return new Crossing(across, across.squaredLength(), header.point(), header.direction(), header.radius());
         }
-        double half = across.dot(from);
-        double root = half * half - a * (from.squaredLength() - header.radius() * header.radius());
-        return root < 0 ? Double.NEGATIVE_INFINITY : (Math.sqrt(root) - half) / a;
+
+        /** Greatest s at which start + s direction lies on the header's surface; minus infinity if nowhere. */
+        double outermostRoot(Vec3 start) {
+            if (a < PARALLEL) {
+                // The branch runs along the header and never crosses its surface.
+                return Double.NEGATIVE_INFINITY;
+            }
+            Vec3 from = start.minus(headerPoint).withoutPartAlong(headerDirection);
+            double half = across.dot(from);
+            double root = half * half - a * (from.squaredLength() - radius * radius);
+            return root < 0 ? Double.NEGATIVE_INFINITY : (Math.sqrt(root) - half) / a;
+        }
     }
 }

@@ -21,6 +21,7 @@ import oddcradle.core.frame.CaseResult;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.core.vibration.ModesResult;
 
 /** An examination as JSON, SI throughout; its shape is {@code docs/schema/results.schema.json}. */
 public final class ResultsJson {
@@ -137,7 +138,9 @@ public final class ResultsJson {
     }
 
     private static void modes(ObjectNode out, Examination examination) {
-        examination.modes().answer().ifPresent(result -> {
+        examination.shake().answer().ifPresent(shake -> {
+            ModesResult result = shake.modes();
+            out.put("passed_on_at_idle", shake.atIdle()).put("passed_on_at_cruise", shake.atCruise());
             ArrayNode frequencies = out.putArray("frequencies_hz");
             ArrayNode shares = out.putArray("ke_percent");
             result.modes().forEach(mode -> {

@@ -21,13 +21,13 @@ final class PenetrationDepth {
     private static final int SPHERE_RINGS = 45;
     private static final double GOLDEN = 0.6180339887498949;
 
-    private final Core a;
-    private final Core b;
+    private final PreparedSolid a;
+    private final PreparedSolid b;
     private final Vec3 offset;
     private Vec3 best;
     private double least = Double.POSITIVE_INFINITY;
 
-    private PenetrationDepth(Core a, Core b) {
+    private PenetrationDepth(PreparedSolid a, PreparedSolid b) {
         this.a = a;
         this.b = b;
         this.offset = a.centre().minus(b.centre());
@@ -39,7 +39,7 @@ final class PenetrationDepth {
      */
     record Deepest(double depth, Vec3 direction) {}
 
-    static Deepest of(Core a, Core b) {
+    static Deepest of(PreparedSolid a, PreparedSolid b) {
         return new PenetrationDepth(a, b).search();
     }
 
@@ -57,10 +57,10 @@ final class PenetrationDepth {
                 }
             }
         }
-        if (a.discAxis() != null || b.discAxis() != null) {
+        if (a.hasDisc() || b.hasDisc()) {
             normals.forEach(this::searchCircle);
         }
-        if (a.discAxis() != null && b.discAxis() != null) {
+        if (a.hasDisc() && b.hasDisc()) {
             searchOpen();
         }
         return new Deepest(Math.max(0, least), best);
@@ -69,10 +69,10 @@ final class PenetrationDepth {
     /** Unit vectors along every edge and disc axis. */
     private List<Vec3> normals() {
         List<Vec3> normals = new ArrayList<>();
-        for (Core core : List.of(a, b)) {
-            for (Vec3 edge : core.edges()) {
-                if (edge.squaredLength() > 0) {
-                    normals.add(edge.unit());
+        for (PreparedSolid core : List.of(a, b)) {
+            for (int k = 0; k < core.edgeCount(); k++) {
+                if (core.edge(k).squaredLength() > 0) {
+                    normals.add(core.edge(k).unit());
                 }
             }
         }

@@ -17,50 +17,26 @@ public final class SolidDistance {
     private SolidDistance() {}
 
     public static Separation between(Solid a, Solid b) {
-        Core coreA = Core.of(a);
-        Core coreB = Core.of(b);
-        if (isSegment(coreA) && isSegment(coreB)) {
-            Optional<Separation> apart = betweenSegments(coreA, coreB);
-            if (apart.isPresent()) {
-                return apart.get();
+        return between(PreparedSolid.of(a), PreparedSolid.of(b));
+    }
+
+    public static Separation between(PreparedSolid a, PreparedSolid b) {
+        if (a.isSegment() && b.isSegment()) {
+            SegmentDistance.Closest closest = SegmentDistance.between(a.start(), a.end(), b.start(), b.end());
+            if (closest.pointA().distanceTo(closest.pointB()) > 1e-12 * (a.rounding() + b.rounding())) {
+                return rounded(a, b, closest.pointA(), closest.pointB());
             }
         } else {
-            Optional<Gjk.Closest> closest = Gjk.closest(coreA, coreB);
+            Optional<Gjk.Closest> closest = Gjk.closest(a, b);
             if (closest.isPresent()) {
-                return rounded(
-                        coreA, coreB, closest.get().pointA(), closest.get().pointB());
+                return rounded(a, b, closest.get().pointA(), closest.get().pointB());
             }
         }
-        return overlapping(coreA, coreB);
-    }
-
-    private static boolean isSegment(Core core) {
-        return core.discAxis() == null && core.edges().size() <= 1;
-    }
-
-    private static Optional<Separation> betweenSegments(Core a, Core b) {
-        SegmentDistance.Closest closest = SegmentDistance.between(start(a), end(a), start(b), end(b));
-        double size = a.rounding() + b.rounding();
-        if (closest.pointA().distanceTo(closest.pointB()) <= 1e-12 * size) {
-            return Optional.empty();
-        }
-        return Optional.of(rounded(a, b, closest.pointA(), closest.pointB()));
-    }
-
-    private static Vec3 start(Core core) {
-        return core.edges().isEmpty()
-                ? core.centre()
-                : core.centre().minus(core.edges().get(0));
-    }
-
-    private static Vec3 end(Core core) {
-        return core.edges().isEmpty()
-                ? core.centre()
-                : core.centre().plus(core.edges().get(0));
+        return overlapping(a, b);
     }
 
     /** Takes the rounding off the distance of two cores that do not meet. */
-    private static Separation rounded(Core a, Core b, Vec3 onA, Vec3 onB) {
+    private static Separation rounded(PreparedSolid a, PreparedSolid b, Vec3 onA, Vec3 onB) {
         Vec3 gap = onB.minus(onA);
         double distance = gap.length();
         Vec3 towardsB = gap.times(1 / distance);
@@ -70,7 +46,7 @@ public final class SolidDistance {
                 onB.along(towardsB, -b.rounding()));
     }
 
-    private static Separation overlapping(Core a, Core b) {
+    private static Separation overlapping(PreparedSolid a, PreparedSolid b) {
         PenetrationDepth.Deepest deepest = PenetrationDepth.of(a, b);
         double depth = deepest.depth() + a.rounding() + b.rounding();
         Vec3 n = deepest.direction();

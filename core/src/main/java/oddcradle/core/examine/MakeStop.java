@@ -155,7 +155,8 @@ final class MakeStop {
             mass += tube.mass();
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
-                shallow(findings, job, tube, end);
+                shallow(findings, tube, end);
+                wider(findings, job, tube, end);
             }
             straightness(findings, tube);
             shortness(findings, tube);
@@ -204,7 +205,7 @@ final class MakeStop {
                         COPE));
     }
 
-    private static void shallow(List<Finding> findings, Job job, CutTube tube, TubeEnd end) {
+    private static void shallow(List<Finding> findings, CutTube tube, TubeEnd end) {
         boolean lands = !end.landsOn().isEmpty();
         boolean missing = lands && end.cope().isEmpty() && tube.tube().section() instanceof Tube;
         double radius = tube.tube().section().outerRadius();
@@ -221,6 +222,27 @@ final class MakeStop {
                             String.join(", ", end.landsOn())),
                     Place.of(tube.tube().id(), end.at()),
                     new Why("angle between the two centre lines", List.of(), Source.commonPractice())));
+        }
+    }
+
+    private static void wider(List<Finding> findings, Job job, CutTube tube, TubeEnd end) {
+        double radius = tube.tube().section().outerRadius();
+        for (String id : end.landsOn()) {
+            double header = job.member(id).orElseThrow().section().outerRadius();
+            if (radius > header * (1 + 1e-9)) {
+                findings.add(Finding.atMost(
+                        "make.wider",
+                        Stop.MAKE,
+                        Severity.WATCH,
+                        Phrase.of(
+                                "{} is wider than {} that it sits on: the weld has nothing to land on at the sides",
+                                tube.tube().id(),
+                                id),
+                        Quantity.length(2 * radius),
+                        Quantity.length(2 * header),
+                        Place.of(tube.tube().id(), end.at()),
+                        new Why("outside diameters", List.of(), Source.commonPractice())));
+            }
         }
     }
 

@@ -147,6 +147,11 @@ public final class PreparedSolid {
         return new Vec3(point[0], point[1], point[2]);
     }
 
+    /** The point of the whole solid that lies farthest along a unit direction. */
+    public Vec3 farthest(Vec3 direction) {
+        return support(direction).along(direction, rounding);
+    }
+
     /** Half the width of the core along the unit vector n. */
     double halfWidth(Vec3 n) {
         double width = 0;

@@ -1,0 +1,59 @@
+package oddcradle.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import oddcradle.core.examine.Examination;
+import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.JobDocument;
+import oddcradle.files.job.JobStore;
+
+/**
+ * Reads and examines the first job while the toolkit starts: the two take about as long, and nobody waits for their sum.
+ */
+final class Preparation {
+    private static CompletableFuture<First> first;
+
+    private Preparation() {}
+
+    /**
+     * @param file where the job is from; empty for the demo
+     * @param problem why the asked file could not be opened; the demo stands in for it
+     */
+    record First(JobDocument document, Optional<Path> file, String problem) {}
+
+    static void begin(String[] arguments) {
+        first = CompletableFuture.supplyAsync(() -> load(List.of(arguments)));
+    }
+
+    static First await() {
+        try {
+            return first.join();
+        } catch (CompletionException failed) {
+            throw new IllegalStateException("the first job could not be prepared", failed.getCause());
+        }
+    }
+
+    private static First load(List<String> arguments) {
+        First loaded = read(arguments);
+        // Warms the analyses; the window's own examination then comes at once.
+        Examination.of(loaded.document().job());
+        return loaded;
+    }
+
+    private static First read(List<String> arguments) {
+        if (arguments.size() >= 2 && arguments.get(0).equals("open")) {
+            Path file = Path.of(arguments.get(1));
+            try {
+                return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), "");
+            } catch (IOException unreadable) {
+                return new First(DemoJobs.saltmarshRunabout(), Optional.empty(), unreadable.getMessage());
+            }
+        }
+        return new First(DemoJobs.saltmarshRunabout(), Optional.empty(), "");
+    }
+}

@@ -1,0 +1,81 @@
+package oddcradle.desktop.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import oddcradle.core.finding.Stop;
+import oddcradle.desktop.stand.Stand;
+
+/** Takes one picture of every main view of the open job and ends the program. */
+final class Shots {
+    private static final Duration SETTLE = Duration.millis(900);
+
+    private final MainWindow window;
+    private final Path folder;
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+
+    Shots(MainWindow window, Path folder) {
+        this.window = window;
+        this.folder = folder;
+    }
+
+    void begin() {
+        for (Stop stop : Stop.values()) {
+            String name = String.format(
+                    Locale.ROOT, "%02d-%s", stop.number(), stop.title().toLowerCase(Locale.ROOT));
+            picture(name, () -> {
+                window.desk().selectionProperty().set(Optional.empty());
+                window.desk().stopProperty().set(stop);
+            });
+        }
+        picture("11-four-views", () -> {
+            window.desk().stopProperty().set(Stop.SEAT);
+            window.stand().show(Stand.Side.ALL);
+        });
+        picture("12-seat-night", () -> {
+            window.stand().show(Stand.Side.THREE_QUARTER);
+            window.changeLook();
+        });
+        picture("13-load-night", () -> window.desk().stopProperty().set(Stop.LOAD));
+        steps.add(Platform::exit);
+        next();
+    }
+
+    private void picture(String name, Runnable arrange) {
+        steps.add(arrange);
+        steps.add(() -> write(name));
+    }
+
+    private void next() {
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished(settled -> {
+            steps.remove().run();
+            if (!steps.isEmpty()) {
+                next();
+            }
+        });
+        pause.play();
+    }
+
+    private void write(String name) {
+        try {
+            Files.createDirectories(folder);
+            ImageIO.write(
+                    SwingFXUtils.fromFXImage(window.scene().snapshot(null), null),
+                    "png",
+                    folder.resolve(name + ".png").toFile());
+        } catch (IOException failed) {
+            throw new UncheckedIOException("the picture " + name + " could not be written", failed);
+        }
+    }
+}

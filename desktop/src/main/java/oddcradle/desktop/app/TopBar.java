@@ -1,0 +1,130 @@
+package oddcradle.desktop.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.store.Desk;
+
+/** Name and state of the job, undo and redo, units, look, save, packet. */
+final class TopBar extends HBox {
+    private final Desk desk;
+    private final Label name = new Label();
+    private final Label state = new Label();
+    private final Button undo = plain("undo", "Undo");
+    private final Button redo = plain("redo", "Redo");
+    private final MenuButton files = new MenuButton("Job");
+
+    TopBar(Desk desk, MainWindow window) {
+        this.desk = desk;
+        getStyleClass().add("top-bar");
+        Label brand = new Label("Odd Cradle");
+        brand.getStyleClass().add("brand");
+        name.getStyleClass().add("job-name");
+        state.getStyleClass().add("quiet");
+        state.setId("saved-state");
+        files.getStyleClass().add("plain-button");
+        files.setId("job-menu");
+        files.setOnShowing(opening -> fillMenu(window));
+        fillMenu(window);
+        undo.setOnAction(click -> desk.session().undo());
+        redo.setOnAction(click -> desk.session().redo());
+        Button look = plain("look", "Paper / Night");
+        look.setOnAction(click -> window.changeLook());
+        Button save = plain("save", "Save");
+        save.setOnAction(click -> window.save());
+        Button packet = new Button("Print packet");
+        packet.setId("packet");
+        packet.getStyleClass().add("strong-button");
+        packet.setOnAction(click -> window.printPacket());
+        getChildren().addAll(brand, name, state, files, gap(), undo, redo, gap());
+        addUnits();
+        getChildren().addAll(gap(), look, save, packet);
+        refresh();
+    }
+
+    private void addUnits() {
+        ToggleGroup group = new ToggleGroup();
+        for (UnitStyle style : UnitStyle.values()) {
+            ToggleButton button = new ToggleButton(style.label());
+            button.setId("units-" + style.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            button.getStyleClass().add("plain-button");
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setToggleGroup(group);
+            button.setSelected(style == desk.units());
+            button.setOnAction(click -> {
+                button.setSelected(true);
+                desk.unitsProperty().set(style);
+            });
+            getChildren().add(button);
+        }
+    }
+
+    private static Button plain(String id, String text) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("plain-button");
+        button.setMinWidth(USE_PREF_SIZE);
+        return button;
+    }
+
+    private static Region gap() {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        return gap;
+    }
+
+    private void fillMenu(MainWindow window) {
+        MenuItem open = new MenuItem("Open a job …");
+        open.setId("menu-open");
+        open.setOnAction(click -> window.chooseAndOpen());
+        MenuItem saveAs = new MenuItem("Save under another name …");
+        saveAs.setId("menu-save-as");
+        saveAs.setOnAction(click -> window.chooseAndSave());
+        MenuItem demo = new MenuItem("Demo: Saltmarsh runabout");
+        demo.setOnAction(click -> window.openDemo());
+        files.getItems().setAll(open, saveAs, demo);
+        List<Path> recents = window.recents();
+        if (!recents.isEmpty()) {
+            files.getItems().add(new SeparatorMenuItem());
+        }
+        for (Path recent : recents) {
+            MenuItem item = new MenuItem(recent.toString());
+            item.setMnemonicParsing(false);
+            item.setOnAction(click -> window.open(recent));
+            files.getItems().add(item);
+        }
+    }
+
+    /** Shows the job's name, whether it is saved, and what undo would take back. */
+    void refresh() {
+        name.setText(desk.session().job().name());
+        boolean changed = desk.session().changedProperty().get();
+        boolean inFile = desk.session().fileProperty().get().isPresent();
+        state.setText(changed ? "· changed" : inFile ? "· saved" : "· demo, not in a file");
+        undo.setText("Undo"
+                + desk.session()
+                        .undoLabelProperty()
+                        .get()
+                        .map(label -> " " + label.in(desk.units()))
+                        .orElse(""));
+        undo.setDisable(desk.session().undoLabelProperty().get().isEmpty());
+        redo.setText("Redo"
+                + desk.session()
+                        .redoLabelProperty()
+                        .get()
+                        .map(label -> " " + label.in(desk.units()))
+                        .orElse(""));
+        redo.setDisable(desk.session().redoLabelProperty().get().isEmpty());
+    }
+}

@@ -1,0 +1,2 @@
+/** Start, wiring and the frame of the window. */
+package oddcradle.desktop.app;

@@ -1,0 +1,48 @@
+package oddcradle.desktop.look;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import javafx.application.Application;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+
+/** The two looks of the window: paper and night. */
+public enum Look {
+    PAPER("paper"),
+    NIGHT("night");
+
+    private static final String[] FONTS = {
+        "barlow-regular", "barlow-medium", "barlow-semibold", "barlow-bold", "plex-mono-regular"
+    };
+
+    private final String styleClass;
+
+    Look(String styleClass) {
+        this.styleClass = styleClass;
+    }
+
+    /** Makes the shipped fonts known to the toolkit. */
+    public static void loadFonts() {
+        for (String font : FONTS) {
+            Font.loadFont(Look.class.getResourceAsStream("/fonts/" + font + ".ttf"), 12);
+        }
+    }
+
+    public Look other() {
+        return this == PAPER ? NIGHT : PAPER;
+    }
+
+    /** Sets the theme and the stylesheet, and puts the look on the scene's root. */
+    public void dress(Scene scene) {
+        Application.setUserAgentStylesheet(
+                this == NIGHT ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet());
+        String sheet = Look.class.getResource("/oddcradle/desktop/look.css").toExternalForm();
+        if (!scene.getStylesheets().contains(sheet)) {
+            scene.getStylesheets().add(sheet);
+        }
+        Parent root = scene.getRoot();
+        root.getStyleClass().removeAll(PAPER.styleClass, NIGHT.styleClass);
+        root.getStyleClass().add(styleClass);
+    }
+}

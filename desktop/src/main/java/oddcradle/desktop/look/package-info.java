@@ -1,0 +1,2 @@
+/** Fonts, colours and marks. */
+package oddcradle.desktop.look;

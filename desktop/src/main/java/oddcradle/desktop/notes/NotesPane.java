@@ -1,0 +1,109 @@
+package oddcradle.desktop.notes;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import oddcradle.core.examine.Cure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.slate.WhyLink;
+import oddcradle.desktop.store.Desk;
+
+/** The findings, worst first: what, by how much, where; one click goes there, one applies a cure. */
+public final class NotesPane extends ScrollPane {
+    private final Desk desk;
+    private final VBox rows = new VBox();
+    private List<Finding> shown = List.of();
+    private Map<Finding, List<Cure>> shownCures = Map.of();
+    private UnitStyle shownUnits;
+
+    public NotesPane(Desk desk) {
+        this.desk = desk;
+        getStyleClass().addAll("notes", "slate-scroll");
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setContent(rows);
+        setId("notes");
+    }
+
+    public void refresh() {
+        List<Finding> findings = desk.examination().findings();
+        Map<Finding, List<Cure>> cures = desk.live().curesProperty().get();
+        if (findings.equals(shown) && cures.equals(shownCures) && desk.units() == shownUnits) {
+            return;
+        }
+        shown = findings;
+        shownCures = cures;
+        shownUnits = desk.units();
+        rows.getChildren()
+                .setAll(findings.stream()
+                        .map(finding -> row(finding, cures.getOrDefault(finding, List.of())))
+                        .toList());
+    }
+
+    private HBox row(Finding finding, List<Cure> cures) {
+        Label text = new Label(sentence(finding));
+        text.getStyleClass().add("note-text");
+        text.setTextOverrun(OverrunStyle.ELLIPSIS);
+        text.setTooltip(new Tooltip(sentence(finding)));
+        text.setMaxWidth(Double.MAX_VALUE);
+        text.setMinWidth(200);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        Label stop = new Label(finding.stop().title());
+        stop.getStyleClass().add("note-stop");
+        stop.setMinWidth(52);
+        HBox cureBox = new HBox(6);
+        cureBox.setAlignment(Pos.CENTER_RIGHT);
+        for (Cure cure : cures) {
+            cureBox.getChildren().add(cureButton(finding, cure));
+        }
+        cureBox.setMinWidth(USE_PREF_SIZE);
+        HBox row = new HBox(
+                new SeverityMark(finding.severity()),
+                text,
+                stop,
+                cureBox,
+                new WhyLink(sentence(finding), finding::why, desk::units));
+        row.getStyleClass().add("note-row");
+        row.setFocusTraversable(true);
+        row.setAccessibleText(finding.severity().word() + ": " + sentence(finding));
+        row.setOnMouseClicked(click -> goTo(finding));
+        row.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER && key.getTarget() == row) {
+                goTo(finding);
+            }
+        });
+        return row;
+    }
+
+    private Button cureButton(Finding finding, Cure cure) {
+        Button button = new Button(cure.label().in(desk.units()));
+        button.getStyleClass().add("cure-button");
+        button.setId("cure-" + finding.code().replace('.', '-'));
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(click -> desk.apply(cure.edit()));
+        return button;
+    }
+
+    private String sentence(Finding finding) {
+        String text = finding.what().in(desk.units());
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private void goTo(Finding finding) {
+        desk.stopProperty().set(finding.stop());
+        finding.where().parts().stream().findFirst().ifPresent(part -> desk.selectionProperty()
+                .set(Optional.of(part)));
+    }
+}

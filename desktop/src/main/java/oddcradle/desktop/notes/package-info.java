@@ -1,0 +1,2 @@
+/** The findings, worst first, with their cures. */
+package oddcradle.desktop.notes;

@@ -1,0 +1,86 @@
+package oddcradle.desktop.rail;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import oddcradle.core.examine.StopReport;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.store.Desk;
+
+/** The ten stops in the order of the work, each with its worst finding as shape, word and count. */
+public final class Rail extends VBox {
+    private final Desk desk;
+    private final Map<Stop, ToggleButton> buttons = new EnumMap<>(Stop.class);
+    private final Map<Stop, VBox> states = new EnumMap<>(Stop.class);
+
+    public Rail(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("rail");
+        ToggleGroup group = new ToggleGroup();
+        for (Stop stop : Stop.values()) {
+            ToggleButton button = button(stop);
+            button.setToggleGroup(group);
+            buttons.put(stop, button);
+            getChildren().add(button);
+            VBox.setVgrow(button, Priority.SOMETIMES);
+        }
+        desk.stopProperty().addListener((property, before, stop) -> select(stop));
+        select(desk.stopProperty().get());
+    }
+
+    private void select(Stop stop) {
+        buttons.get(stop).setSelected(true);
+    }
+
+    private ToggleButton button(Stop stop) {
+        Label number = new Label(Integer.toString(stop.number()));
+        number.getStyleClass().add("number");
+        Label title = new Label(stop.title());
+        title.getStyleClass().add("title");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        VBox state = new VBox();
+        state.setAlignment(Pos.CENTER);
+        state.setMinWidth(34);
+        states.put(stop, state);
+        HBox row = new HBox(number, title, gap, state);
+        row.setAlignment(Pos.CENTER_LEFT);
+        ToggleButton button = new ToggleButton();
+        button.setId("stop-" + stop.name().toLowerCase(Locale.ROOT));
+        button.setGraphic(row);
+        button.getStyleClass().add("rail-stop");
+        button.setMaxWidth(Double.MAX_VALUE);
+        row.prefWidthProperty().bind(button.widthProperty().subtract(28));
+        button.setOnAction(click -> {
+            desk.stopProperty().set(stop);
+            select(stop);
+        });
+        return button;
+    }
+
+    public void refresh() {
+        for (Stop stop : Stop.values()) {
+            StopReport report = desk.examination().report(stop);
+            Severity worst = report.worst();
+            long count = report.count(worst);
+            Label word = new Label(
+                    worst.isWorseThan(Severity.NOTE) && count > 1 ? worst.word() + " " + count : worst.word());
+            word.getStyleClass().add("state");
+            if (worst == Severity.NOT_CHECKED) {
+                word.setText("open");
+            }
+            states.get(stop).getChildren().setAll(new SeverityMark(worst), word);
+            buttons.get(stop).setAccessibleText(stop.number() + " " + stop.title() + ", " + worst.word());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The ten stops down the left side. */
+package oddcradle.desktop.rail;

@@ -1,0 +1,16 @@
+package oddcradle.desktop.slate;
+
+import java.util.function.Supplier;
+import javafx.scene.control.Hyperlink;
+import oddcradle.core.finding.Why;
+import oddcradle.core.units.UnitStyle;
+
+/** The small "why?" beside a number. */
+public final class WhyLink extends Hyperlink {
+    public WhyLink(String title, Supplier<Why> why, Supplier<UnitStyle> style) {
+        super("why?");
+        getStyleClass().add("why");
+        setMinWidth(USE_PREF_SIZE);
+        setOnAction(click -> WhyCard.show(this, title, why.get(), style.get()));
+    }
+}

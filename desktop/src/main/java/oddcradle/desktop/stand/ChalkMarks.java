@@ -1,0 +1,167 @@
+package oddcradle.desktop.stand;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.examine.CutTube;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.TubeUse;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.KeepOut;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.SeverityMark;
+
+/** What is chalked on the machine at each stop. */
+public final class ChalkMarks {
+    private static final int GAPS = 3;
+    private static final int TUBES = 3;
+    private static final String BLUE = "blue";
+
+    private ChalkMarks() {}
+
+    public static List<ChalkMark> of(Examination examination, Stop stop) {
+        List<ChalkMark> marks = new ArrayList<>();
+        switch (stop) {
+            case DONOR, FIT -> bosses(marks, examination);
+            case HOST -> keepOuts(marks, examination.job());
+            case LINE -> line(marks, examination);
+            case SEAT -> {
+                line(marks, examination);
+                gaps(marks, examination);
+                weight(marks, examination);
+            }
+            case CRADLE -> isolators(marks, examination);
+            case SHAKE -> {
+                weight(marks, examination);
+                isolators(marks, examination);
+            }
+            case LOAD -> load(marks, examination);
+            case MAKE -> cuts(marks, examination);
+            case RUN -> line(marks, examination);
+        }
+        return marks;
+    }
+
+    private static void bosses(List<ChalkMark> marks, Examination examination) {
+        for (Boss boss : examination.job().donor().bosses()) {
+            Vec3 at = examination.seating().boss(boss.id());
+            marks.add(new ChalkMark(at, at, Phrase.of("{} {}", boss.id(), boss.label()), BLUE));
+        }
+        weight(marks, examination);
+    }
+
+    private static void keepOuts(List<ChalkMark> marks, Job job) {
+        for (KeepOut keepOut : job.host().keepOuts()) {
+            Vec3 at = keepOut.solids().get(0).centre();
+            marks.add(new ChalkMark(
+                    at,
+                    at,
+                    Phrase.of("{}, {}", keepOut.label(), keepOut.category().word()),
+                    "note"));
+        }
+    }
+
+    private static void line(List<ChalkMark> marks, Examination examination) {
+        Severity severity = examination.report(Stop.LINE).findings().stream()
+                .filter(finding -> finding.code().equals("line.offset"))
+                .map(Finding::severity)
+                .findFirst()
+                .orElse(Severity.NOTE);
+        marks.add(new ChalkMark(
+                examination.seating().driverCentre(),
+                examination.job().host().drivenEnd().sprocketCentre(),
+                Phrase.of(
+                        "chain line {}",
+                        Quantity.length(examination.line().alignment().offset())),
+                SeverityMark.styleClass(severity)));
+    }
+
+    private static void gaps(List<ChalkMark> marks, Examination examination) {
+        for (Gap gap : examination.ledger().gaps().stream().limit(GAPS).toList()) {
+            boolean clash = gap.separation().distance() < gap.limit() / 2;
+            Severity severity = gap.margin() >= 0 ? Severity.GOOD : clash ? Severity.STOP : Severity.WATCH;
+            marks.add(new ChalkMark(
+                    gap.separation().pointA(),
+                    gap.separation().pointB(),
+                    Phrase.of(
+                            "{} – {} {}",
+                            gap.donorPart().label(),
+                            gap.obstacle().label(),
+                            Quantity.length(gap.separation().distance())),
+                    SeverityMark.styleClass(severity)));
+        }
+    }
+
+    /** A plumb line from the centre of gravity to the floor. */
+    private static void weight(List<ChalkMark> marks, Examination examination) {
+        Vec3 cg = examination.seating().mass().cg();
+        marks.add(new ChalkMark(
+                cg,
+                new Vec3(cg.x(), cg.y(), 0),
+                Phrase.of(
+                        "CG {} · {} up",
+                        Quantity.mass(examination.seating().mass().mass()),
+                        Quantity.length(cg.z())),
+                BLUE));
+    }
+
+    private static void isolators(List<ChalkMark> marks, Examination examination) {
+        for (Isolator isolator : examination.job().cradle().isolators()) {
+            marks.add(new ChalkMark(
+                    examination.seating().boss(isolator.boss()),
+                    examination.seating().node(isolator.node()),
+                    Phrase.of(
+                            "{} {}",
+                            isolator.id(),
+                            Quantity.hardness(isolator.pad().hardness())),
+                    BLUE));
+        }
+    }
+
+    private static void load(List<ChalkMark> marks, Examination examination) {
+        for (TubeUse use : examination.tubeUses().stream().limit(TUBES).toList()) {
+            FrameMember piece = examination.frameInput().members().stream()
+                    .filter(member -> member.id().equals(use.pieceId()))
+                    .findFirst()
+                    .orElseThrow();
+            Vec3 at = nodePosition(examination, piece.i())
+                    .plus(piece.offsetI())
+                    .towards(
+                            nodePosition(examination, piece.j()).plus(piece.offsetJ()),
+                            use.piece().worstAt());
+            Severity severity = use.share() > 1 ? Severity.WATCH : Severity.GOOD;
+            marks.add(new ChalkMark(
+                    at,
+                    at,
+                    Phrase.of(
+                            "{} {}",
+                            use.tube().id(),
+                            Quantity.stress(use.piece().vonMisesMax())),
+                    SeverityMark.styleClass(severity)));
+        }
+    }
+
+    private static Vec3 nodePosition(Examination examination, String node) {
+        return examination.frameInput().nodes().stream()
+                .filter(each -> each.id().equals(node))
+                .findFirst()
+                .orElseThrow()
+                .position();
+    }
+
+    private static void cuts(List<ChalkMark> marks, Examination examination) {
+        for (CutTube tube : examination.cutList()) {
+            Vec3 middle = tube.first().at().towards(tube.last().at(), 0.5);
+            marks.add(new ChalkMark(
+                    middle, middle, Phrase.of("{} {}", tube.tube().id(), Quantity.length(tube.cutLength())), BLUE));
+        }
+    }
+}

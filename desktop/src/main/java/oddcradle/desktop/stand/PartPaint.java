@@ -1,0 +1,52 @@
+package oddcradle.desktop.stand;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.paint.Color;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.TubeUse;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.look.Temper;
+import oddcradle.files.drawing.Role;
+
+/** Which colour a part has at a stop: what matters there is solid, the rest is quiet. */
+final class PartPaint {
+    private final Palette palette;
+    private final Stop stop;
+    private final Optional<String> selected;
+    private final Map<String, Double> shares;
+
+    PartPaint(Palette palette, Examination examination, Stop stop, Optional<String> selected) {
+        this.palette = palette;
+        this.stop = stop;
+        this.selected = selected;
+        this.shares = stop == Stop.LOAD
+                ? examination.tubeUses().stream()
+                        .collect(Collectors.toMap(use -> use.tube().id(), TubeUse::share, Math::max))
+                : Map.of();
+    }
+
+    Color of(String part, Role role) {
+        if (selected.filter(part::equals).isPresent()) {
+            return palette.blue();
+        }
+        if (stop == Stop.LOAD && shares.containsKey(part)) {
+            double share = shares.get(part);
+            return share > 1 ? palette.of(Severity.STOP) : Temper.at(share);
+        }
+        return switch (role) {
+            case HOST_TUBE -> quietUnless(stop == Stop.HOST || stop == Stop.SEAT || stop == Stop.LINE, palette.tube());
+            case KEEP_OUT -> quietUnless(stop == Stop.HOST || stop == Stop.LINE, palette.graphite());
+            case CRADLE_TUBE -> stop == Stop.DONOR || stop == Stop.HOST ? palette.quiet() : palette.cradle();
+            case DONOR -> quietUnless(stop != Stop.MAKE && stop != Stop.LOAD && stop != Stop.HOST, palette.donor());
+            case HOT -> quietUnless(stop == Stop.DONOR || stop == Stop.SEAT, palette.hot());
+        };
+    }
+
+    private Color quietUnless(boolean matters, Color colour) {
+        return matters ? colour : palette.quiet();
+    }
+}

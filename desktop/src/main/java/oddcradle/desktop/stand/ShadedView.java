@@ -1,0 +1,211 @@
+package oddcradle.desktop.stand;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.geometry.Point2D;
+import javafx.scene.AmbientLight;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.PerspectiveCamera;
+import javafx.scene.PointLight;
+import javafx.scene.SceneAntialiasing;
+import javafx.scene.SubScene;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.PhongMaterial;
+import javafx.scene.shape.Box;
+import javafx.scene.shape.Shape3D;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.look.Palette;
+import oddcradle.files.drawing.JobDrawing;
+
+/**
+ * The machine in three dimensions. Drag turns it, drag with the right button slides it, the wheel comes nearer, a double
+ * click goes to the part, a click picks it.
+ */
+final class ShadedView extends Pane {
+    private static final Camera THREE_QUARTER =
+            new Camera(new Vec3(0.75, 0, 0.62), Math.toRadians(152), Math.toRadians(20), 4.6);
+    private static final double GRID_STEP = 0.25;
+    private static final int GRID_LINES = 9;
+
+    private final Group parts = new Group();
+    private final Group floor = new Group();
+    private final SubScene scene;
+    private final PerspectiveCamera lens = new PerspectiveCamera(true);
+    private final PointLight lamp = new PointLight();
+    private final ChalkLayer chalk = new ChalkLayer();
+    private final Map<String, PhongMaterial> materials = new HashMap<>();
+    private final Consumer<String> picked;
+    private List<JobDrawing.PartSolid> solids = List.of();
+    private List<ChalkMark> marks = List.of();
+    private UnitStyle style = UnitStyle.MILLIMETRES;
+    private Camera camera = THREE_QUARTER;
+    private Point2D pressed = Point2D.ZERO;
+    private Point2D last = Point2D.ZERO;
+
+    ShadedView(Consumer<String> picked) {
+        this.picked = picked;
+        AmbientLight ambient = new AmbientLight(Color.gray(0.52));
+        lamp.setColor(Color.gray(0.62));
+        Group root = new Group(floor, parts, ambient, lamp);
+        scene = new SubScene(root, 100, 100, true, SceneAntialiasing.BALANCED);
+        scene.setCamera(lens);
+        lens.setNearClip(0.05);
+        lens.setFarClip(200);
+        lens.setVerticalFieldOfView(true);
+        lens.setFieldOfView(Math.toDegrees(Camera.FIELD_OF_VIEW));
+        scene.widthProperty().bind(widthProperty());
+        scene.heightProperty().bind(heightProperty());
+        chalk.prefWidthProperty().bind(widthProperty());
+        chalk.prefHeightProperty().bind(heightProperty());
+        getChildren().addAll(scene, chalk);
+        setId("shaded-view");
+        setMinSize(0, 0);
+        widthProperty().addListener(change -> place());
+        heightProperty().addListener(change -> place());
+        setOnMousePressed(this::press);
+        setOnMouseDragged(this::drag);
+        setOnMouseClicked(this::click);
+        setOnScroll(wheel -> look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY()))));
+    }
+
+    Camera camera() {
+        return camera;
+    }
+
+    void look(Camera other) {
+        camera = other;
+        place();
+    }
+
+    void lookThreeQuarter() {
+        look(THREE_QUARTER);
+    }
+
+    /** Goes near to a part; nothing happens if it has no solid. */
+    void goTo(String part) {
+        Aabb box = null;
+        for (JobDrawing.PartSolid solid : solids) {
+            if (solid.part().equals(part)) {
+                box = box == null
+                        ? solid.solid().bounds()
+                        : box.joined(solid.solid().bounds());
+            }
+        }
+        if (box != null) {
+            look(camera.lookingAt(box.centre(), Math.max(0.12, box.size().length() / 2)));
+        }
+    }
+
+    private void place() {
+        lens.getTransforms().setAll(SolidShapes.affine(new Pose(camera.axes(), camera.eye())));
+        Vec3 light = camera.eye().plus(new Vec3(0.6, 1.5, 2.5));
+        lamp.setTranslateX(light.x());
+        lamp.setTranslateY(light.y());
+        lamp.setTranslateZ(light.z());
+        showChalk();
+    }
+
+    private void showChalk() {
+        if (getWidth() > 0 && getHeight() > 0) {
+            chalk.show(marks, style, this::onScreen, getWidth(), getHeight());
+        }
+    }
+
+    /** Pixels of a host point; null behind the eye. */
+    Point2D onScreen(Vec3 point) {
+        Vec3 seen = camera.project(point, getWidth(), getHeight());
+        return seen.z() <= 0.05 ? null : new Point2D(seen.x(), seen.y());
+    }
+
+    void show(Examination examination, PartPaint paint, List<ChalkMark> newMarks, UnitStyle newStyle) {
+        List<JobDrawing.PartSolid> now = JobDrawing.solids(examination);
+        if (!now.equals(solids)) {
+            solids = now;
+            rebuild();
+        }
+        for (JobDrawing.PartSolid part : solids) {
+            PhongMaterial material = materials.get(part.part());
+            Color colour = paint.of(part.part(), part.role());
+            if (!colour.equals(material.getDiffuseColor())) {
+                material.setDiffuseColor(colour);
+            }
+        }
+        marks = newMarks;
+        style = newStyle;
+        place();
+    }
+
+    private void rebuild() {
+        List<Node> shapes = new ArrayList<>();
+        for (JobDrawing.PartSolid part : solids) {
+            PhongMaterial material = materials.computeIfAbsent(part.part(), id -> new PhongMaterial(Color.GRAY));
+            Solid solid = part.solid();
+            for (Shape3D shape : SolidShapes.of(solid, material)) {
+                shape.setUserData(part.part());
+                shapes.add(shape);
+            }
+        }
+        parts.getChildren().setAll(shapes);
+    }
+
+    /** Colours that are not a part's. */
+    void colour(Palette palette) {
+        scene.setFill(palette.floor());
+        PhongMaterial line = new PhongMaterial(palette.grid());
+        floor.getChildren().clear();
+        double reach = GRID_LINES * GRID_STEP;
+        for (int k = -GRID_LINES; k <= GRID_LINES; k++) {
+            floor.getChildren().add(gridLine(0.75 + k * GRID_STEP, 0, 0.003, 2 * reach, line));
+            floor.getChildren().add(gridLine(0.75, k * GRID_STEP, 2 * reach, 0.003, line));
+        }
+    }
+
+    private static Box gridLine(double x, double y, double alongX, double alongY, PhongMaterial material) {
+        Box line = new Box(alongX, alongY, 0.001);
+        line.setTranslateX(x);
+        line.setTranslateY(y);
+        line.setMaterial(material);
+        line.setMouseTransparent(true);
+        return line;
+    }
+
+    private void press(MouseEvent event) {
+        requestFocus();
+        pressed = new Point2D(event.getX(), event.getY());
+        last = pressed;
+    }
+
+    private void drag(MouseEvent event) {
+        Point2D now = new Point2D(event.getX(), event.getY());
+        Point2D by = now.subtract(last);
+        last = now;
+        look(
+                event.getButton() == MouseButton.PRIMARY && !event.isShiftDown()
+                        ? camera.orbited(-by.getX() * 0.008, by.getY() * 0.008)
+                        : camera.panned(by.getX(), by.getY(), getHeight()));
+    }
+
+    private void click(MouseEvent event) {
+        if (pressed.distance(event.getX(), event.getY()) > 4 || event.getButton() != MouseButton.PRIMARY) {
+            return;
+        }
+        Node hit = event.getPickResult().getIntersectedNode();
+        String part = hit != null && hit.getUserData() instanceof String id ? id : "";
+        picked.accept(part);
+        if (event.getClickCount() == 2 && !part.isEmpty()) {
+            goTo(part);
+        }
+    }
+}

@@ -1,0 +1,199 @@
+package oddcradle.desktop.stand;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.application.ConditionalFeature;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.RowConstraints;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.store.Desk;
+import oddcradle.files.drawing.View;
+
+/** The middle of the window: the machine from one side, or from all four. Arrow keys nudge the donor. */
+public final class Stand extends BorderPane {
+    private static final double FINE = 0.1;
+
+    /** What the stand shows. */
+    public enum Side {
+        THREE_QUARTER("three-quarter"),
+        LEFT("left"),
+        BEHIND("behind"),
+        ABOVE("above"),
+        ALL("all four");
+
+        private final String word;
+
+        Side(String word) {
+            this.word = word;
+        }
+    }
+
+    private final Desk desk;
+    private final Palette palette;
+    private final Optional<ShadedView> shaded;
+    private final DrawnView left;
+    private final DrawnView behind;
+    private final DrawnView above;
+    private final Label hint = new Label();
+    private final ToggleGroup sides = new ToggleGroup();
+    private Side side;
+
+    public Stand(Desk desk, Palette palette) {
+        this.desk = desk;
+        this.palette = palette;
+        this.shaded = Platform.isSupported(ConditionalFeature.SCENE3D)
+                ? Optional.of(new ShadedView(this::pick))
+                : Optional.empty();
+        this.left = new DrawnView(View.FROM_LEFT, this::pick);
+        this.behind = new DrawnView(View.FROM_BEHIND, this::pick);
+        this.above = new DrawnView(View.FROM_ABOVE, this::pick);
+        getStyleClass().add("stand");
+        setId("stand");
+        setTop(bar());
+        hint.getStyleClass().add("stand-hint");
+        setBottom(hint);
+        setMinSize(0, 0);
+        setFocusTraversable(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, press -> requestFocus());
+        show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
+    }
+
+    private HBox bar() {
+        HBox bar = new HBox(new Label("Stand at: "));
+        bar.getStyleClass().add("stand-bar");
+        for (Side each : Side.values()) {
+            if (each == Side.THREE_QUARTER && shaded.isEmpty()) {
+                bar.getChildren().add(new Label("no 3-D on this screen; drawn views only · "));
+                continue;
+            }
+            ToggleButton button = new ToggleButton(each.word);
+            button.setId("side-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            button.setToggleGroup(sides);
+            button.setUserData(each);
+            button.getStyleClass().add("plain-button");
+            button.setOnAction(click -> show(each));
+            bar.getChildren().add(button);
+        }
+        return bar;
+    }
+
+    /** Turns to one side, or shows all four. */
+    public void show(Side newSide) {
+        if (newSide == Side.THREE_QUARTER && side == newSide) {
+            shaded.ifPresent(ShadedView::lookThreeQuarter);
+        }
+        side = newSide;
+        sides.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == newSide));
+        setCenter(
+                switch (newSide) {
+                    case THREE_QUARTER -> shaded.orElseThrow();
+                    case LEFT -> left;
+                    case BEHIND -> behind;
+                    case ABOVE -> above;
+                    case ALL -> four();
+                });
+        refresh();
+    }
+
+    private GridPane four() {
+        GridPane grid = new GridPane();
+        for (int k = 0; k < 2; k++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(50);
+            grid.getColumnConstraints().add(column);
+            RowConstraints row = new RowConstraints();
+            row.setPercentHeight(50);
+            grid.getRowConstraints().add(row);
+        }
+        List<Node> views = new ArrayList<>(List.of(left, behind, above));
+        shaded.ifPresent(views::add);
+        for (int k = 0; k < views.size(); k++) {
+            grid.add(views.get(k), k % 2, k / 2);
+        }
+        return grid;
+    }
+
+    private void pick(String part) {
+        desk.selectionProperty().set(part.isEmpty() ? Optional.empty() : Optional.of(part));
+    }
+
+    /** Brings a part near in the shaded view. */
+    public void goTo(String part) {
+        shaded.ifPresent(view -> view.goTo(part));
+    }
+
+    public void refresh() {
+        Examination examination = desk.examination();
+        if (examination == null || getScene() == null) {
+            return;
+        }
+        Stop stop = desk.stopProperty().get();
+        PartPaint paint = new PartPaint(
+                palette, examination, stop, desk.selectionProperty().get());
+        List<ChalkMark> marks = ChalkMarks.of(examination, stop);
+        if (side == Side.THREE_QUARTER || side == Side.ALL) {
+            shaded.ifPresent(view -> view.show(examination, paint, marks, desk.units()));
+        }
+        List<ChalkMark> few = side == Side.ALL ? List.of() : marks;
+        for (DrawnView view : drawnNow()) {
+            view.show(examination, paint, palette, few, desk.units());
+        }
+        hint.setText("Arrow keys: fore, aft, left, right by "
+                + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
+                + " · PgUp, PgDn: up, down · Shift: a tenth"
+                + desk.selectionProperty()
+                        .get()
+                        .map(part -> " · picked: " + part)
+                        .orElse(""));
+    }
+
+    private List<DrawnView> drawnNow() {
+        return switch (side) {
+            case THREE_QUARTER -> List.of();
+            case LEFT -> List.of(left);
+            case BEHIND -> List.of(behind);
+            case ABOVE -> List.of(above);
+            case ALL -> List.of(left, behind, above);
+        };
+    }
+
+    /** Takes up new colours. */
+    public void recolour() {
+        shaded.ifPresent(view -> view.colour(palette));
+        refresh();
+    }
+
+    private void key(KeyEvent event) {
+        Vec3 direction =
+                switch (event.getCode()) {
+                    case UP -> Vec3.X;
+                    case DOWN -> Vec3.X.negated();
+                    case LEFT -> Vec3.Y;
+                    case RIGHT -> Vec3.Y.negated();
+                    case PAGE_UP -> Vec3.Z;
+                    case PAGE_DOWN -> Vec3.Z.negated();
+                    default -> Vec3.ZERO;
+                };
+        if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
+            desk.nudge(direction, event.isShiftDown() ? FINE : 1);
+            event.consume();
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package oddcradle.desktop.stops;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Member;
+import oddcradle.core.section.Section;
+import oddcradle.desktop.store.Desk;
+
+/** Chooses a tube, by list or by clicking it in the stand, and its section from stock. */
+final class SectionPicker {
+    private final Desk desk;
+    private final ComboBox<String> tubes = new ComboBox<>();
+    private final ComboBox<String> sections = new ComboBox<>();
+    private boolean showing;
+
+    SectionPicker(Desk desk) {
+        this.desk = desk;
+        tubes.setId("tube");
+        tubes.setMaxWidth(Double.MAX_VALUE);
+        tubes.setAccessibleText("tube");
+        tubes.setPrefWidth(328);
+        sections.setId("section");
+        sections.setAccessibleText("section");
+        sections.setPrefWidth(328);
+        tubes.setOnAction(choice -> {
+            if (!showing && tubes.getValue() != null) {
+                desk.selectionProperty().set(Optional.of(idOf(tubes.getValue())));
+            }
+        });
+        sections.setOnAction(choice -> chooseSection());
+    }
+
+    void addTo(Consumer<Node> slate, Consumer<Runnable> refreshers) {
+        Label title = new Label("Tube and its section");
+        title.getStyleClass().add("section-title");
+        slate.accept(new VBox(6, title, new HBox(tubes), new HBox(sections)));
+        refreshers.accept(this::refresh);
+    }
+
+    private static String idOf(String entry) {
+        return entry.substring(0, entry.indexOf("  "));
+    }
+
+    private static String entry(Member tube) {
+        return tube.id() + "  " + tube.label();
+    }
+
+    private List<Member> members() {
+        List<Member> members = new ArrayList<>(desk.session().job().cradle().members());
+        members.addAll(desk.session().job().host().members());
+        return members;
+    }
+
+    private void refresh() {
+        showing = true;
+        List<String> entries = members().stream().map(SectionPicker::entry).toList();
+        if (!tubes.getItems().equals(entries)) {
+            tubes.getItems().setAll(entries);
+        }
+        Optional<Member> tube = desk.selectionProperty()
+                .get()
+                .flatMap(id -> desk.session().job().member(id))
+                .or(() -> members().stream().findFirst());
+        tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
+        tube.ifPresent(member -> {
+            List<String> names = new ArrayList<>(
+                    TubeStock.lightestFirst().stream().map(Section::designation).toList());
+            if (!names.contains(member.section().designation())) {
+                names.add(0, member.section().designation());
+            }
+            if (!sections.getItems().equals(names)) {
+                sections.getItems().setAll(names);
+            }
+            sections.setValue(member.section().designation());
+        });
+        showing = false;
+    }
+
+    private void chooseSection() {
+        if (showing || sections.getValue() == null || tubes.getValue() == null) {
+            return;
+        }
+        String tube = idOf(tubes.getValue());
+        TubeStock.lightestFirst().stream()
+                .filter(stock -> stock.designation().equals(sections.getValue()))
+                .findFirst()
+                .ifPresent(stock -> desk.apply(new JobEdit.SetSection(tube, stock)));
+    }
+}

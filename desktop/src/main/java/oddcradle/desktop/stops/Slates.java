@@ -1,0 +1,39 @@
+package oddcradle.desktop.stops;
+
+import java.util.EnumMap;
+import java.util.Map;
+import oddcradle.core.finding.Stop;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.StopSlate;
+import oddcradle.desktop.store.Desk;
+
+/** The worksheets by stop, made when first asked for. */
+public final class Slates {
+    private final Desk desk;
+    private final Palette palette;
+    private final Map<Stop, StopSlate> made = new EnumMap<>(Stop.class);
+
+    public Slates(Desk desk, Palette palette) {
+        this.desk = desk;
+        this.palette = palette;
+    }
+
+    public StopSlate of(Stop stop) {
+        return made.computeIfAbsent(stop, this::make);
+    }
+
+    private StopSlate make(Stop stop) {
+        return switch (stop) {
+            case DONOR -> new DonorSlate(desk);
+            case HOST -> new HostSlate(desk);
+            case LINE -> new LineSlate(desk);
+            case SEAT -> new SeatSlate(desk, palette);
+            case CRADLE -> new CradleSlate(desk);
+            case SHAKE -> new ShakeSlate(desk, palette);
+            case LOAD -> new LoadSlate(desk, palette);
+            case MAKE -> new MakeSlate(desk, palette);
+            case FIT -> new FitSlate(desk);
+            case RUN -> new RunSlate(desk);
+        };
+    }
+}

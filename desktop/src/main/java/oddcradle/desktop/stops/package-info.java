@@ -1,0 +1,2 @@
+/** One worksheet for each stop of the work. */
+package oddcradle.desktop.stops;

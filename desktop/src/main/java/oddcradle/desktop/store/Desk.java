@@ -1,0 +1,86 @@
+package oddcradle.desktop.store;
+
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.JobEdit;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.task.LiveExamination;
+
+/** What the parts of the window share: the open job, its examination, and where the user is. */
+public final class Desk {
+    private final JobSession session;
+    private final LiveExamination live;
+    private final ObjectProperty<Stop> stop = new SimpleObjectProperty<>(Stop.SEAT);
+    private final ObjectProperty<UnitStyle> units = new SimpleObjectProperty<>(UnitStyle.MILLIMETRES);
+    /** Id of the part that is picked. */
+    private final ObjectProperty<Optional<String>> selection = new SimpleObjectProperty<>(Optional.empty());
+    /** How far one arrow key slides the donor, m. */
+    private final ObjectProperty<Double> nudge = new SimpleObjectProperty<>(0.001);
+
+    private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
+
+    public Desk(JobSession session, LiveExamination live) {
+        this.session = session;
+        this.live = live;
+        session.documentProperty().addListener((property, before, after) -> live.examine(after.job()));
+        live.examine(session.job());
+    }
+
+    public JobSession session() {
+        return session;
+    }
+
+    public LiveExamination live() {
+        return live;
+    }
+
+    /** The newest examination; null until there is one. */
+    public Examination examination() {
+        return live.examinationProperty().get();
+    }
+
+    public ObjectProperty<Stop> stopProperty() {
+        return stop;
+    }
+
+    public ObjectProperty<UnitStyle> unitsProperty() {
+        return units;
+    }
+
+    public UnitStyle units() {
+        return units.get();
+    }
+
+    public ObjectProperty<Optional<String>> selectionProperty() {
+        return selection;
+    }
+
+    public ObjectProperty<Double> nudgeProperty() {
+        return nudge;
+    }
+
+    /** What went wrong last; empty if nothing. */
+    public ObjectProperty<String> complaintProperty() {
+        return complaint;
+    }
+
+    /** Applies an edit; one that would leave no job is refused with a plain message and changes nothing. */
+    public void apply(JobEdit edit) {
+        try {
+            session.apply(edit);
+            complaint.set("");
+        } catch (InvalidValue invalid) {
+            complaint.set(invalid.getMessage());
+        }
+    }
+
+    /** Slides the donor by whole nudges along the host axes. */
+    public void nudge(Vec3 direction, double factor) {
+        apply(new JobEdit.MoveSeat(direction.times(nudge.get() * factor)));
+    }
+}

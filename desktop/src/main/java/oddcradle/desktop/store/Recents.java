@@ -1,0 +1,51 @@
+package oddcradle.desktop.store;
+
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.prefs.Preferences;
+
+/** The files opened last, newest first, kept between runs. */
+public final class Recents {
+    private static final int KEPT = 8;
+    private static final String KEY = "recent.";
+
+    private final Preferences memory;
+
+    public Recents(Preferences memory) {
+        this.memory = memory;
+    }
+
+    /** Those that still exist. */
+    public List<Path> list() {
+        List<Path> files = new ArrayList<>();
+        for (int k = 0; k < KEPT; k++) {
+            String stored = memory.get(KEY + k, "");
+            try {
+                if (!stored.isEmpty() && Files.isRegularFile(Path.of(stored))) {
+                    files.add(Path.of(stored));
+                }
+            } catch (InvalidPathException foreign) {
+                // Kept by another system; there is no such file here.
+                memory.remove(KEY + k);
+            }
+        }
+        return files;
+    }
+
+    public void add(Path file) {
+        Path whole = file.toAbsolutePath().normalize();
+        List<Path> files = new ArrayList<>(list());
+        files.remove(whole);
+        files.add(0, whole);
+        for (int k = 0; k < KEPT; k++) {
+            if (k < files.size() && files.get(k).toString().length() < Preferences.MAX_VALUE_LENGTH) {
+                memory.put(KEY + k, files.get(k).toString());
+            } else {
+                memory.remove(KEY + k);
+            }
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package oddcradle.desktop.task;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import oddcradle.core.examine.Cure;
+import oddcradle.core.examine.Cures;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.job.Job;
+
+/**
+ * Keeps the examination true to the job while it is edited. Runs on the background executor; the newest job wins, those
+ * overtaken on the way are never examined. Cures come after the figures, so that a dragging hand never waits for them.
+ */
+public final class LiveExamination {
+    private final Executor background;
+    private final Executor ui;
+    private final AtomicReference<Job> wanted = new AtomicReference<>();
+    private final ReadOnlyObjectWrapper<Examination> examination = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Map<Finding, List<Cure>>> cures = new ReadOnlyObjectWrapper<>(Map.of());
+    private final ReadOnlyObjectWrapper<String> failure = new ReadOnlyObjectWrapper<>("");
+
+    /** Worker's own; the last answer, which lends its parts to the next. */
+    private Examination latest;
+
+    /** @param background runs one task after the other */
+    public LiveExamination(Executor background, Executor ui) {
+        this.background = background;
+        this.ui = ui;
+    }
+
+    /** Asks for this job; returns at once. */
+    public void examine(Job job) {
+        if (wanted.getAndSet(job) == null) {
+            background.execute(this::work);
+        }
+    }
+
+    private void work() {
+        Job job = wanted.get();
+        Job next;
+        do {
+            examineOne(job);
+            next = wanted.get();
+            if (next == job && wanted.compareAndSet(job, null)) {
+                return;
+            }
+            job = wanted.get();
+        } while (true);
+    }
+
+    private void examineOne(Job job) {
+        try {
+            Examination result = latest == null ? Examination.of(job) : Examination.of(job, latest);
+            latest = result;
+            ui.execute(() -> {
+                failure.set("");
+                examination.set(result);
+            });
+            offerCures(job, result);
+        } catch (RuntimeException unexpected) {
+            ui.execute(() -> failure.set("this job could not be examined: " + unexpected.getMessage()));
+        }
+    }
+
+    private void offerCures(Job job, Examination result) {
+        Map<Finding, List<Cure>> found = new LinkedHashMap<>();
+        for (Finding finding : new ArrayList<>(result.findings())) {
+            if (wanted.get() != job) {
+                return;
+            }
+            List<Cure> offered = Cures.of(result, finding);
+            if (!offered.isEmpty()) {
+                found.put(finding, offered);
+            }
+        }
+        ui.execute(() -> {
+            if (examination.get() == result) {
+                cures.set(found);
+            }
+        });
+    }
+
+    /** Null until the first job is examined. */
+    public ReadOnlyObjectProperty<Examination> examinationProperty() {
+        return examination.getReadOnlyProperty();
+    }
+
+    /** Cures of the findings now shown. */
+    public ReadOnlyObjectProperty<Map<Finding, List<Cure>>> curesProperty() {
+        return cures.getReadOnlyProperty();
+    }
+
+    /** Why the newest job could not be examined; empty if it could. */
+    public ReadOnlyObjectProperty<String> failureProperty() {
+        return failure.getReadOnlyProperty();
+    }
+}

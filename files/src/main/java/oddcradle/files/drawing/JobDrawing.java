@@ -1,0 +1,73 @@
+package oddcradle.files.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.geometry.MemberSolid;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.job.Category;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.math.Vec3;
+
+/** The job's solids and their outlines in a view. */
+public final class JobDrawing {
+    private static final int CORNERS = 48;
+
+    private JobDrawing() {}
+
+    /** A solid with the part it belongs to, host axes. */
+    public record PartSolid(String part, Role role, Solid solid) {}
+
+    /** Every solid of the job where it stands. */
+    public static List<PartSolid> solids(Examination examination) {
+        Job job = examination.job();
+        List<PartSolid> solids = new ArrayList<>();
+        job.host().members().forEach(tube -> addTube(solids, examination, tube, Role.HOST_TUBE));
+        job.host().keepOuts().forEach(keepOut -> keepOut.solids()
+                .forEach(solid -> solids.add(new PartSolid(keepOut.id(), Role.KEEP_OUT, solid))));
+        job.cradle().members().forEach(tube -> addTube(solids, examination, tube, Role.CRADLE_TUBE));
+        job.donor().parts().forEach(part -> {
+            Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
+            part.solids()
+                    .forEach(solid -> solids.add(new PartSolid(
+                            part.id(), role, solid.placed(examination.seating().pose()))));
+        });
+        return solids;
+    }
+
+    private static void addTube(List<PartSolid> solids, Examination examination, Member tube, Role role) {
+        List<Vec3> path = examination.seating().path(tube);
+        for (int k = 1; k < path.size(); k++) {
+            if (!path.get(k - 1).equals(path.get(k))) {
+                solids.add(new PartSolid(
+                        tube.id(), role, MemberSolid.between(path.get(k - 1), path.get(k), tube.section())));
+            }
+        }
+    }
+
+    /** Outlines, the farthest first. */
+    public static List<DrawnShape> shapes(Examination examination, View view) {
+        return solids(examination).stream()
+                .map(solid -> shape(solid, view))
+                .sorted(Comparator.comparingDouble(DrawnShape::depth))
+                .toList();
+    }
+
+    private static DrawnShape shape(PartSolid part, View view) {
+        PreparedSolid prepared = PreparedSolid.of(part.solid());
+        List<FlatPoint> outline = new ArrayList<>(CORNERS);
+        for (int k = 0; k < CORNERS; k++) {
+            double angle = 2 * Math.PI * k / CORNERS;
+            Vec3 direction = view.right().times(Math.cos(angle)).along(view.up(), Math.sin(angle));
+            FlatPoint corner = view.flat(prepared.farthest(direction));
+            if (outline.isEmpty() || !outline.get(outline.size() - 1).equals(corner)) {
+                outline.add(corner);
+            }
+        }
+        return new DrawnShape(
+                part.part(), part.role(), outline, part.solid().centre().dot(view.towardsEye()));
+    }
+}

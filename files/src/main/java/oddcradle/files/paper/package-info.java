@@ -1,0 +1,2 @@
+/** The printed packet: PDF pages at true scale. */
+package oddcradle.files.paper;

@@ -126,6 +126,7 @@ public final class MainWindow {
         desk.nudgeProperty().addListener(change -> stand.refresh());
         desk.stopProperty().addListener(change -> {
             showSlate();
+            stand.frame();
             stand.refresh();
         });
         desk.selectionProperty().addListener((property, before, part) -> refresh());

@@ -71,8 +71,8 @@ public final class NotesPane extends ScrollPane {
         cureBox.setMinWidth(USE_PREF_SIZE);
         HBox row = new HBox(
                 new SeverityMark(finding.severity()),
-                text,
                 stop,
+                text,
                 cureBox,
                 new WhyLink(sentence(finding), finding::why, desk::units));
         row.getStyleClass().add("note-row");

@@ -60,7 +60,7 @@ public final class Rail extends VBox {
         button.setGraphic(row);
         button.getStyleClass().add("rail-stop");
         button.setMaxWidth(Double.MAX_VALUE);
-        row.prefWidthProperty().bind(button.widthProperty().subtract(28));
+        row.prefWidthProperty().bind(button.widthProperty().subtract(32));
         button.setOnAction(click -> {
             desk.stopProperty().set(stop);
             select(stop);

@@ -19,8 +19,16 @@ public final class ShareBars extends Pane {
     private final Canvas canvas = new Canvas();
     private final Palette palette;
 
+    /** What it means to pass the limit line. */
+    public enum Past {
+        /** Room to spare. */
+        GOOD,
+        /** Overworked: hatched. */
+        BAD
+    }
+
     /** @param share of the limit; the limit line stands at 1 */
-    public record Bar(String name, String number, double share, Color colour) {}
+    public record Bar(String name, String number, double share, Color colour, Past past) {}
 
     public ShareBars(Palette palette) {
         this.palette = palette;
@@ -49,7 +57,7 @@ public final class ShareBars extends Pane {
             double length = Math.max(1, Math.min(bar.share(), 3) * perShare);
             g.setFill(bar.colour());
             g.fillRect(NAME, y + 5, length, 13);
-            if (bar.share() > 1) {
+            if (bar.share() > 1 && bar.past() == Past.BAD) {
                 hatch(g, NAME + perShare, y + 5, length - perShare);
             }
             g.setFill(palette.ink());

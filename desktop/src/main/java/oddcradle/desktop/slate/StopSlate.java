@@ -39,6 +39,7 @@ public abstract class StopSlate extends VBox {
     protected final Label section(String title) {
         Label label = new Label(title);
         label.getStyleClass().add("section-title");
+        label.setWrapText(true);
         getChildren().add(label);
         return label;
     }

@@ -44,6 +44,7 @@ final class ChalkLayer extends Pane {
     /** @param projection host point to pixels, null where it cannot be seen */
     void show(List<ChalkMark> marks, UnitStyle style, Function<Vec3, Point2D> projection, double width, double height) {
         List<Rectangle2D> taken = new ArrayList<>();
+        List<Label> labels = new ArrayList<>();
         getChildren().clear();
         for (ChalkMark mark : marks) {
             Point2D from = projection.apply(mark.from());
@@ -59,11 +60,13 @@ final class ChalkLayer extends Pane {
                 getChildren().add(dot(to, mark.style()));
             }
             getChildren().add(dot(from, mark.style()));
-            label(mark, style, middle, taken, width, height);
+            labels.add(label(mark, style, middle, taken, width, height));
         }
+        // Over every line and dot.
+        labels.forEach(Label::toFront);
     }
 
-    private void label(
+    private Label label(
             ChalkMark mark, UnitStyle style, Point2D at, List<Rectangle2D> taken, double width, double height) {
         Label label = new Label(mark.text().in(style));
         label.getStyleClass().addAll("chalk", mark.style());
@@ -77,7 +80,8 @@ final class ChalkLayer extends Pane {
         double endY = Math.max(place.getMinY(), Math.min(at.getY(), place.getMaxY()));
         Line leader = new Line(at.getX(), at.getY(), endX, endY);
         leader.getStyleClass().addAll("chalk-leader", mark.style());
-        getChildren().add(getChildren().size() - 1, leader);
+        getChildren().add(leader);
+        return label;
     }
 
     private static Rectangle2D freePlace(

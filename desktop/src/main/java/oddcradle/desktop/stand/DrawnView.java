@@ -103,7 +103,7 @@ final class DrawnView extends Pane {
                 x[k] = at.getX();
                 y[k] = at.getY();
             }
-            g.setStroke(colour.interpolate(palette.ink(), 0.45));
+            g.setStroke(shape.role() == Role.KEEP_OUT ? palette.graphite() : colour.interpolate(palette.ink(), 0.45));
             if (shape.role() != Role.KEEP_OUT) {
                 g.setFill(colour.interpolate(palette.floor(), 0.25));
                 g.fillPolygon(x, y, x.length);

@@ -14,6 +14,8 @@ import oddcradle.files.drawing.Role;
 
 /** Which colour a part has at a stop: what matters there is solid, the rest is quiet. */
 final class PartPaint {
+    private static final double KEEP_OUT_OPACITY = 0.42;
+
     private final Palette palette;
     private final Stop stop;
     private final Optional<String> selected;
@@ -39,11 +41,20 @@ final class PartPaint {
         }
         return switch (role) {
             case HOST_TUBE -> quietUnless(stop == Stop.HOST || stop == Stop.SEAT || stop == Stop.LINE, palette.tube());
-            case KEEP_OUT -> quietUnless(stop == Stop.HOST || stop == Stop.LINE, palette.graphite());
+            case KEEP_OUT -> see(quietUnless(stop == Stop.HOST || stop == Stop.LINE, palette.tube()));
             case CRADLE_TUBE -> stop == Stop.DONOR || stop == Stop.HOST ? palette.quiet() : palette.cradle();
             case DONOR -> quietUnless(stop != Stop.MAKE && stop != Stop.LOAD && stop != Stop.HOST, palette.donor());
             case HOT -> quietUnless(stop == Stop.DONOR || stop == Stop.SEAT, palette.hot());
         };
+    }
+
+    /** Through keep-outs one sees what they surround; the 3-D pipeline wants such colours weakened by their opacity. */
+    private static Color see(Color colour) {
+        return new Color(
+                colour.getRed() * KEEP_OUT_OPACITY,
+                colour.getGreen() * KEEP_OUT_OPACITY,
+                colour.getBlue() * KEEP_OUT_OPACITY,
+                KEEP_OUT_OPACITY);
     }
 
     private Color quietUnless(boolean matters, Color colour) {

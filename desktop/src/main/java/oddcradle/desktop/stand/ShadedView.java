@@ -28,14 +28,16 @@ import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
 import oddcradle.files.drawing.JobDrawing;
+import oddcradle.files.drawing.Role;
 
 /**
  * The machine in three dimensions. Drag turns it, drag with the right button slides it, the wheel comes nearer, a double
  * click goes to the part, a click picks it.
  */
 final class ShadedView extends Pane {
-    private static final Camera THREE_QUARTER =
-            new Camera(new Vec3(0.75, 0, 0.62), Math.toRadians(152), Math.toRadians(20), 4.6);
+    private static final Camera WHOLE =
+            new Camera(new Vec3(0.78, 0, 0.60), Math.toRadians(132), Math.toRadians(18), 4.3);
+    private static final double DONOR_ROOM = 0.46;
     private static final double GRID_STEP = 0.25;
     private static final int GRID_LINES = 9;
 
@@ -50,7 +52,8 @@ final class ShadedView extends Pane {
     private List<JobDrawing.PartSolid> solids = List.of();
     private List<ChalkMark> marks = List.of();
     private UnitStyle style = UnitStyle.MILLIMETRES;
-    private Camera camera = THREE_QUARTER;
+    private Camera camera = WHOLE;
+    private boolean turnedByHand;
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
 
@@ -77,7 +80,10 @@ final class ShadedView extends Pane {
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
         setOnMouseClicked(this::click);
-        setOnScroll(wheel -> look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY()))));
+        setOnScroll(wheel -> {
+            turnedByHand = true;
+            look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY())));
+        });
     }
 
     Camera camera() {
@@ -89,8 +95,14 @@ final class ShadedView extends Pane {
         place();
     }
 
-    void lookThreeQuarter() {
-        look(THREE_QUARTER);
+    /** Back to the whole machine, or near the donor; a view the user has turned stays unless {@code again}. */
+    void frame(boolean nearDonor, Vec3 donor, boolean again) {
+        if (again) {
+            turnedByHand = false;
+        }
+        if (!turnedByHand) {
+            look(nearDonor ? WHOLE.lookingAt(donor, DONOR_ROOM) : WHOLE);
+        }
     }
 
     /** Goes near to a part; nothing happens if it has no solid. */
@@ -104,6 +116,7 @@ final class ShadedView extends Pane {
             }
         }
         if (box != null) {
+            turnedByHand = true;
             look(camera.lookingAt(box.centre(), Math.max(0.12, box.size().length() / 2)));
         }
     }
@@ -149,14 +162,17 @@ final class ShadedView extends Pane {
 
     private void rebuild() {
         List<Node> shapes = new ArrayList<>();
+        List<Node> seeThrough = new ArrayList<>();
         for (JobDrawing.PartSolid part : solids) {
             PhongMaterial material = materials.computeIfAbsent(part.part(), id -> new PhongMaterial(Color.GRAY));
             Solid solid = part.solid();
             for (Shape3D shape : SolidShapes.of(solid, material)) {
                 shape.setUserData(part.part());
-                shapes.add(shape);
+                (part.role() == Role.KEEP_OUT ? seeThrough : shapes).add(shape);
             }
         }
+        // What one looks through must be drawn last.
+        shapes.addAll(seeThrough);
         parts.getChildren().setAll(shapes);
     }
 
@@ -188,6 +204,7 @@ final class ShadedView extends Pane {
     }
 
     private void drag(MouseEvent event) {
+        turnedByHand = true;
         Point2D now = new Point2D(event.getX(), event.getY());
         Point2D by = now.subtract(last);
         last = now;

@@ -96,9 +96,7 @@ public final class Stand extends BorderPane {
 
     /** Turns to one side, or shows all four. */
     public void show(Side newSide) {
-        if (newSide == Side.THREE_QUARTER && side == newSide) {
-            shaded.ifPresent(ShadedView::lookThreeQuarter);
-        }
+        boolean again = newSide == side;
         side = newSide;
         sides.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == newSide));
         setCenter(
@@ -109,7 +107,25 @@ public final class Stand extends BorderPane {
                     case ABOVE -> above;
                     case ALL -> four();
                 });
+        frame(again);
         refresh();
+    }
+
+    /** Looks at the whole machine or near the donor, as the stop asks, unless the user has turned the view by hand. */
+    public void frame() {
+        frame(false);
+    }
+
+    private void frame(boolean again) {
+        boolean near =
+                switch (desk.stopProperty().get()) {
+                    case DONOR, CRADLE, SHAKE, MAKE, FIT -> true;
+                    default -> false;
+                };
+        if (desk.examination() != null) {
+            Vec3 donor = desk.examination().seating().mass().cg();
+            shaded.ifPresent(view -> view.frame(near, donor, again));
+        }
     }
 
     private GridPane four() {

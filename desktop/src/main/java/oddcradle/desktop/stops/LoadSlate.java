@@ -34,7 +34,8 @@ final class LoadSlate extends StopSlate {
                     use.tube().id() + " " + use.tube().label(),
                     desk.units().show(Quantity.share(use.share())),
                     use.share(),
-                    Temper.at(use.share())));
+                    Temper.at(use.share()),
+                    ShareBars.Past.BAD));
         }
         return bars;
     }

@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
@@ -36,9 +37,11 @@ final class SeatSlate extends StopSlate {
     SeatSlate(Desk desk, Palette palette) {
         super(desk, Stop.SEAT);
         section("Where the donor's datum sits");
+        VBox six = new VBox(4);
         for (Freedom freedom : Freedom.values()) {
-            add(field(freedom));
+            six.getChildren().add(field(freedom));
         }
+        add(six);
         onRefresh(this::showSeat);
         add(steps());
         section("Tightest gaps against the room they need");
@@ -56,6 +59,7 @@ final class SeatSlate extends StopSlate {
                         .apply(new JobEdit.SetSeat(freedom, value)));
         CheckBox hold = new CheckBox("held");
         hold.setId("hold-" + freedom.word());
+        hold.setMinWidth(USE_PREF_SIZE);
         hold.setOnAction(click -> desk.apply(new JobEdit.HoldSeat(freedom, hold.isSelected())));
         fields.put(freedom, field);
         holds.put(freedom, hold);
@@ -103,7 +107,8 @@ final class SeatSlate extends StopSlate {
                     gap.donorPart().label() + " – " + gap.obstacle().label(),
                     desk.units().show(Quantity.length(distance)),
                     gap.limit() > 0 ? Math.max(0, distance / gap.limit()) : 1,
-                    palette.of(severity)));
+                    palette.of(severity),
+                    ShareBars.Past.GOOD));
         }
         return bars;
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,13 +33,17 @@ public final class TubeStock {
         try (InputStream in = TubeStock.class.getResourceAsStream("/oddcradle/core/catalog/tubes.csv")) {
             List<Tube> tubes = new ArrayList<>();
             for (CSVRecord row : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                tubes.add(new Tube(
-                        Double.parseDouble(row.get("od_mm")) / 1e3, Double.parseDouble(row.get("wall_mm")) / 1e3));
+                tubes.add(new Tube(metres(row.get("od_mm")), metres(row.get("wall_mm"))));
             }
             tubes.sort(Comparator.comparingDouble(Tube::area));
             return List.copyOf(tubes);
         } catch (IOException unreadable) {
             throw new UncheckedIOException("tubes.csv inside the program cannot be read", unreadable);
         }
+    }
+
+    /** Exactly the double that somebody who types the millimetres gets. */
+    private static double metres(String millimetres) {
+        return new BigDecimal(millimetres).movePointLeft(3).doubleValue();
     }
 }

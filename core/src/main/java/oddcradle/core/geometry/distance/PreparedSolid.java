@@ -128,6 +128,11 @@ public final class PreparedSolid {
             double ux = dx - along * ax;
             double uy = dy - along * ay;
             double uz = dz - along * az;
+            // Once more: close to the axis little but rounding is left of u, some of it along the axis.
+            along = ax * ux + ay * uy + az * uz;
+            ux -= along * ax;
+            uy -= along * ay;
+            uz -= along * az;
             double across = Math.sqrt(ux * ux + uy * uy + uz * uz);
             if (across > 1e-14 * (Math.abs(dx) + Math.abs(dy) + Math.abs(dz))) {
                 double factor = discRadius / across;

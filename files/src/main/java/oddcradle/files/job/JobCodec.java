@@ -60,12 +60,9 @@ public final class JobCodec {
         if (content.length == 0) {
             throw new UnreadableJob(name, "", "is empty; open one of the versions kept beside it");
         }
+        JsonNode tree;
         try {
-            JsonNode tree = JobMapper.MAPPER.readTree(content);
-            if (!tree.isObject()) {
-                throw new UnreadableJob(name, "", "holds no job: it must be a JSON object { ... }");
-            }
-            return tree;
+            tree = JobMapper.MAPPER.readTree(content);
         } catch (JsonProcessingException malformed) {
             throw new UnreadableJob(
                     name,
@@ -77,6 +74,10 @@ public final class JobCodec {
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }
+        if (!tree.isObject()) {
+            throw new UnreadableJob(name, "", "holds no job: it must be a JSON object { ... }");
+        }
+        return tree;
     }
 
     private static void requireHeader(String name, JsonNode tree) throws UnreadableJob {

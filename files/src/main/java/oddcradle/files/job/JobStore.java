@@ -13,6 +13,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -103,10 +104,12 @@ public final class JobStore {
         Path folder = versionsOf(file);
         Files.createDirectories(folder);
         String stamp = STAMP.format(clock.instant());
-        Path version = folder.resolve(stamp + EXTENSION);
-        for (int copy = 2; Files.exists(version); copy++) {
-            version = folder.resolve(stamp + "-" + copy + EXTENSION);
-        }
+        Path version;
+        int copy = 0;
+        do {
+            // Saves within one millisecond still sort in their order.
+            version = folder.resolve(String.format(Locale.ROOT, "%s-%03d%s", stamp, copy++, EXTENSION));
+        } while (Files.exists(version));
         Files.copy(file, version);
         List<Path> kept = versions(file);
         for (Path old : kept.subList(Math.min(KEPT, kept.size()), kept.size())) {

@@ -1,0 +1,98 @@
+package oddcradle.cli;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class MainTest {
+    private static final String DEMO = "../demo/saltmarsh-runabout.cradle.json";
+
+    private record Run(int code, String out, String err) {}
+
+    private static Run run(String... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+        return new Run(code, out.toString(), err.toString());
+    }
+
+    @Test
+    void check_printsFindings_andItsCodeTellsOfStops() {
+        Run run = run("check", DEMO);
+        assertThat(run.code()).isEqualTo(1);
+        assertThat(run.out()).contains("STOP  chain planes are 4.6 mm apart");
+        assertThat(run("check", DEMO, "--inch").out()).contains(" in apart");
+    }
+
+    @Test
+    void checkJson_validatesAgainstTheSchema() throws Exception {
+        Run run = run("check", DEMO, "--json");
+        assertThat(run.code()).isZero();
+        JsonNode results = new ObjectMapper().readTree(run.out());
+        assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                        .getSchema(Files.readString(Path.of("../docs/schema/results.schema.json")))
+                        .validate(results))
+                .isEmpty();
+    }
+
+    @Test
+    void packet_isWrittenIntoTheFolder(@TempDir Path folder) {
+        Path deep = folder.resolve("new").resolve("deeper");
+        Run run = run("packet", DEMO, "--out", deep.toString());
+        assertThat(run.err()).isEmpty();
+        assertThat(run.code()).isZero();
+        assertThat(deep.resolve("saltmarsh-runabout-packet.pdf")).exists().isNotEmptyFile();
+    }
+
+    @Test
+    void calc_answersStandardInput() {
+        InputStream before = System.in;
+        try {
+            System.setIn(new ByteArrayInputStream(
+                    "{\"pitch\":0.015875,\"teeth_driver\":17,\"teeth_driven\":43,\"centre\":0.45}"
+                            .getBytes(StandardCharsets.UTF_8)));
+            Run run = run("calc", "chain");
+            assertThat(run.code()).isZero();
+            assertThat(run.out()).contains("\"links\" : 88");
+            System.setIn(new ByteArrayInputStream("{}".getBytes(StandardCharsets.UTF_8)));
+            assertThat(run("calc", "chain").code()).isEqualTo(2);
+        } finally {
+            System.setIn(before);
+        }
+    }
+
+    @Test
+    void wrongFilesAndWords_giveOnePlainLineAndCode2(@TempDir Path folder) throws Exception {
+        Path empty = Files.createFile(folder.resolve("empty.cradle.json"));
+        Run run = run("check", empty.toString());
+        assertThat(run.code()).isEqualTo(2);
+        assertThat(run.err().strip()).isEqualTo("empty.cradle.json: is empty; open one of the versions kept beside it");
+        assertThat(run("check", "nowhere.cradle.json").code()).isEqualTo(2);
+        assertThat(run("dance").code()).isEqualTo(2);
+        assertThat(run().code()).isEqualTo(2);
+        assertThat(run("packet", DEMO).code()).isEqualTo(2);
+    }
+
+    @Test
+    void commandLine_knowsNoWindow() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("oddcradle.desktop..", "javafx..")
+                .check(new ClassFileImporter().importPackages("oddcradle.cli"));
+    }
+}

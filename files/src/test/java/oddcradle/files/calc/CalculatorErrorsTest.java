@@ -1,0 +1,93 @@
+package oddcradle.files.calc;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import oddcradle.core.math.InvalidValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CalculatorErrorsTest {
+    private static final String CHAIN = "'pitch':0.0127,'teeth_driver':15,'teeth_driven':40,'centre':0.5";
+    private static final String FRAME =
+            """
+            {'materials':{'s':{'E':2e11,'nu':0.3}},'sections':{'t':{'type':'tube','od':0.03,'wall':%s}},
+             'nodes':[{'id':'a','xyz':[0,0,0]},{'id':'b','xyz':[1,0,0]}],
+             'members':[{'id':'m','i':'a','j':'%s','section':'t','material':'s','end_j':'%s'}],
+             'supports':[{'node':'a','fix':%s}],'loads':[{'node':'b','force':[0,0,-1]}]}
+            """;
+
+    private static String ask(String name, String question) {
+        return Calculators.answer(name, question.replace('\'', '"')).json();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'pitch':0.0127,'teeth_driver':15,'teeth_driven':40}|centre|is missing",
+                "{'pitch':'x','teeth_driver':15,'teeth_driven':40,'centre':1}|pitch|must be a number",
+                "{'pitch':0.01,'teeth_driver':15.5,'teeth_driven':40,'centre':1}|teeth_driver|whole number",
+                "{'pitch':1e999,'teeth_driver':15,'teeth_driven':40,'centre':1}|pitch|too large",
+                "{'pitch':-1,'teeth_driver':15,'teeth_driven':40,'centre':1}|pitch|greater than 0",
+                "{'pitch':0.01,'teeth_driver':15,'teeth_driven':40,'centre':1,'colour':3}|colour|not a field known here",
+                "[]x||no JSON",
+                "{'pitch':0.01,'pitch':0.02}||no JSON"
+            })
+    void wrongChain_namesTheField(String question, String field, String problem) {
+        String answer = ask("chain", question);
+        assertThat(answer)
+                .contains("\"field\" : \"" + (field == null ? "" : field) + "\"")
+                .contains(problem);
+    }
+
+    @Test
+    void anArray_isAnsweredInOrder_wrongOnesAmongThem() {
+        Calculators.Answer answer =
+                Calculators.answer("chain", ("[{" + CHAIN + "},{},{" + CHAIN + "}]").replace('\'', '"'));
+        assertThat(answer.allAnswered()).isFalse();
+        assertThat(answer.json().split("\"links\"")).hasSize(3);
+        assertThat(answer.json()).contains("\"error\"");
+        assertThat(Calculators.answer("chain", "").json()).contains("standard input is empty");
+        assertThat(Calculators.answer("chain", "[]").allAnswered()).isTrue();
+    }
+
+    @Test
+    void wrongFrames_nameTheFieldInside() {
+        assertThat(ask("frame", FRAME.formatted("0.02", "b", "fixed", "[1,1,1,1,1,1]")))
+                .contains("sections.t.wall");
+        assertThat(ask("frame", FRAME.formatted("0.002", "q", "fixed", "[1,1,1,1,1,1]")))
+                .contains("members[0].j");
+        assertThat(ask("frame", FRAME.formatted("0.002", "b", "glued", "[1,1,1,1,1,1]")))
+                .contains("members[0].end_j");
+        assertThat(ask("frame", FRAME.formatted("0.002", "b", "fixed", "[1,1,1]")))
+                .contains("supports[0].fix");
+        assertThat(ask("frame", FRAME.formatted("0.002", "b", "fixed", "[1,1,1,0,1,1]")))
+                .contains("cannot be solved")
+                .contains("rolling");
+        assertThat(ask("frame", FRAME.formatted("0.002", "b", "fixed", "[1,1,1,1,1,1]")))
+                .contains("stress_max");
+    }
+
+    @Test
+    void wrongSolidsAndMounts_areNamed() {
+        assertThat(ask("distance", "{'a':{'type':'cone'},'b':{'type':'sphere','center':[0,0,0],'radius':1}}"))
+                .contains("a.type");
+        assertThat(ask("distance", "{'a':{'type':'sphere','center':[0,0],'radius':1},'b':{}}"))
+                .contains("a.center")
+                .contains("must have 3");
+        String mount = "{'name':'M1','position':[1,0,0],'k':[1e5,1e5,%s]}";
+        String modes = "{'mass':10,'cg':[0,0,0],'inertia':[[1,0,0],[0,1,0],[0,0,%s]],'mounts':[%s]}";
+        assertThat(ask("modes", modes.formatted("5", mount.formatted("1e5")))).contains("inertia");
+        assertThat(ask("modes", modes.formatted("1", mount.formatted("-1")))).contains("mounts[0].k[2]");
+        assertThat(ask("modes", modes.formatted("1", mount.formatted("1e5")))).contains("cannot be solved");
+    }
+
+    @Test
+    void unknownCalculator_listsTheKnown() {
+        assertThatThrownBy(() -> Calculators.answer("horoscope", "{}"))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("chain, cope, distance, frame, modes");
+    }
+}

@@ -1,0 +1,80 @@
+package oddcradle.files.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import oddcradle.core.examine.Cure;
+import oddcradle.core.examine.Cures;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.job.Job;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.api.Test;
+
+class ReportTest {
+    private static final Job JOB = DemoJobs.saltmarshRunabout().job();
+    private static final Examination DEMO = Examination.of(JOB);
+
+    @Test
+    void resultsOfTheDemo_conformToThePublishedSchema() throws IOException {
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/schema/results.schema.json")));
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(DEMO));
+        assertThat(schema.validate(results)).isEmpty();
+        Job bare = JOB.withCradle(JOB.cradle().withIsolators(List.of()));
+        assertThat(schema.validate(new ObjectMapper().readTree(ResultsJson.of(Examination.of(bare)))))
+                .isEmpty();
+    }
+
+    @Test
+    void results_holdWhatWasComputed() throws IOException {
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(DEMO));
+        assertThat(results.at("/line/offset").asDouble()).isCloseTo(0.0046, within(1e-9));
+        assertThat(results.at("/line/links").asInt()).isEqualTo(88);
+        assertThat(results.at("/gaps").size())
+                .isEqualTo(JOB.donor().parts().size()
+                        * (JOB.host().keepOuts().size()
+                                + JOB.host().members().size()
+                                + JOB.cradle().members().size()));
+        assertThat(results.at("/modes/frequencies_hz").size()).isEqualTo(6);
+        assertThat(results.at("/load_cases/2/equilibrium_error").asDouble()).isLessThan(1e-9);
+        assertThat(results.at("/cut_list").size()).isEqualTo(10);
+    }
+
+    @Test
+    void text_namesWorstStopsAndCures() {
+        String text = ResultsText.of(DEMO, UnitStyle.MILLIMETRES);
+        assertThat(text)
+                .contains("3 Line: stop", "STOP  chain planes are 4.6 mm apart", "cure: rear sprocket spacer 4.6 mm");
+        assertThat(ResultsText.of(DEMO, UnitStyle.DECIMAL_INCHES)).contains("0.181 in apart");
+    }
+
+    /** Applying the first cure of each finding mends that finding; they say so because they were tried. */
+    @Test
+    void everyCureOfTheDemo_mendsItsOwnFinding() {
+        int tried = 0;
+        for (Finding finding : DEMO.findings()) {
+            for (Cure cure : Cures.of(DEMO, finding)) {
+                Examination after = Examination.of(cure.edit().applyTo(JOB), DEMO);
+                boolean still = after.findings().stream()
+                        .filter(other -> other.severity() != Severity.GOOD)
+                        .anyMatch(other -> other.code().equals(finding.code())
+                                && other.where().parts().equals(finding.where().parts()));
+                assertThat(still).as(cure.label().in(UnitStyle.MILLIMETRES)).isFalse();
+                tried++;
+            }
+        }
+        assertThat(tried).isGreaterThanOrEqualTo(5);
+    }
+}

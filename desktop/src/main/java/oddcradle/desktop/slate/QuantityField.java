@@ -74,7 +74,8 @@ public final class QuantityField extends VBox {
         try {
             Quantity typed = Entry.read(text.getText(), kind, style);
             taken.accept(typed.si());
-            complain("");
+            value = typed;
+            restore();
         } catch (InvalidValue invalid) {
             complain(invalid.problem());
         }

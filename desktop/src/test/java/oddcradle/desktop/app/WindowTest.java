@@ -1,0 +1,301 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.prefs.Preferences;
+import javafx.geometry.VerticalDirection;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
+import oddcradle.desktop.look.Look;
+import oddcradle.desktop.stand.Stand;
+import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.store.JobSession;
+import oddcradle.desktop.store.Recents;
+import oddcradle.desktop.task.LiveExamination;
+import oddcradle.desktop.task.Workers;
+import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.JobStore;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window, driven by mouse and keyboard. */
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    private Desk desk;
+    private MainWindow window;
+
+    @Start
+    void start(Stage stage) {
+        Look.loadFonts();
+        desk = new Desk(
+                new JobSession(Clock.systemUTC(), DemoJobs.saltmarshRunabout()),
+                new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
+        window = new MainWindow(
+                stage,
+                desk,
+                new Recents(Preferences.userRoot().node("oddcradle-window-test")),
+                Workers.inOrder("files"));
+        window.show();
+        stage.setX(0);
+        stage.setY(0);
+    }
+
+    @BeforeEach
+    void examined(FxRobot robot) {
+        until(() ->
+                desk.examination() != null && !desk.live().curesProperty().get().isEmpty());
+        robot.interact(() -> desk.complaintProperty().set(""));
+    }
+
+    private static void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException late) {
+            throw new AssertionError("waited 20 s in vain", late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until the examination shown is that of the open job. */
+    private void settled() {
+        until(() -> desk.examination().job().equals(desk.session().job()));
+    }
+
+    private static String text(FxRobot robot, String id) {
+        return robot.lookup(id).queryAs(Labeled.class).getText();
+    }
+
+    private void type(FxRobot robot, String field, String text) {
+        robot.clickOn(field);
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
+        robot.write(text);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void nudgedSeat_changesLineGapFrequencyStressAndCutLength(FxRobot robot) {
+        Examination before = desk.examination();
+        robot.clickOn("#stand", MouseButton.SECONDARY);
+        robot.type(KeyCode.UP, 3).type(KeyCode.PAGE_UP, 2);
+        settled();
+        assertThat(desk.session().job().seat().value(Freedom.FORWARD)).isEqualTo(0.433);
+        assertThat(desk.session().job().seat().value(Freedom.UP)).isEqualTo(0.472);
+        Examination after = desk.examination();
+        assertThat(after.line().alignment().centreDistance())
+                .isNotEqualTo(before.line().alignment().centreDistance());
+        assertThat(after.ledger().gaps().get(0).separation().distance())
+                .isNotEqualTo(before.ledger().gaps().get(0).separation().distance());
+        assertThat(after.tubeUses().get(0).share())
+                .isNotEqualTo(before.tubeUses().get(0).share());
+        assertThat(after.cutList().get(4).cutLength())
+                .isNotEqualTo(before.cutList().get(4).cutLength());
+        // Left and right are held by the chain line; the arrow keys must not move them.
+        robot.type(KeyCode.LEFT, 4);
+        settled();
+        assertThat(desk.session().job().seat().value(Freedom.LEFT)).isZero();
+    }
+
+    @Test
+    void shift_nudgesByATenth(FxRobot robot) {
+        robot.clickOn("#stand", MouseButton.SECONDARY);
+        robot.press(KeyCode.SHIFT).type(KeyCode.PAGE_DOWN).release(KeyCode.SHIFT);
+        settled();
+        assertThat(desk.session().job().seat().value(Freedom.UP)).isCloseTo(0.4699, within(1e-12));
+    }
+
+    @Test
+    void typedSeat_mayCarryItsOwnUnit_andAWrongOneStaysAtTheField(FxRobot robot) {
+        type(robot, "#seat-up", "18.75 in");
+        settled();
+        assertThat(desk.session().job().seat().value(Freedom.UP)).isCloseTo(0.47625, within(1e-12));
+        assertThat(robot.lookup("#seat-up").queryAs(TextField.class).getText()).isEqualTo("476.3");
+        type(robot, "#seat-up", "eleven");
+        assertThat(text(robot, "#seat-up-problem")).contains("\"eleven\" is no number");
+        assertThat(robot.lookup("#seat-up").queryAs(TextField.class).getText()).isEqualTo("eleven");
+        assertThat(desk.session().job().seat().value(Freedom.UP)).isCloseTo(0.47625, within(1e-12));
+        type(robot, "#seat-up", "9000 m");
+        assertThat(text(robot, "#seat-up-problem")).contains("must lie between");
+        robot.clickOn("#seat-up").type(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#seat-up").queryAs(TextField.class).getText()).isEqualTo("476.3");
+        assertThat(robot.lookup("#seat-up-problem").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void teeth_changeChainAndSpeak(FxRobot robot) {
+        robot.clickOn("#stop-line");
+        assertThat(text(robot, "#figure-links-to-buy")).isEqualTo("88");
+        type(robot, "#teeth-rear", "47");
+        settled();
+        until(() -> !text(robot, "#figure-links-to-buy").equals("88"));
+        assertThat(text(robot, "#figure-sprocket-ratio")).isEqualTo("3.36");
+        type(robot, "#teeth-rear", "0");
+        assertThat(text(robot, "#teeth-rear-problem")).contains("whole number from 6 to 120");
+    }
+
+    @Test
+    void cureFromANote_isAppliedAndUndone(FxRobot robot) {
+        Job before = desk.session().job();
+        assertThat(text(robot, "#figure-tightest-gap")).isNotBlank();
+        robot.clickOn("#cure-line-offset");
+        settled();
+        assertThat(desk.examination().line().alignment().offset()).isCloseTo(0, within(1e-12));
+        until(() -> robot.lookup("#cure-line-offset").tryQuery().isEmpty());
+        assertThat(text(robot, "#undo")).isEqualTo("Undo rear sprocket spacer 4.6 mm");
+        robot.clickOn("#undo");
+        settled();
+        assertThat(desk.session().job()).isEqualTo(before);
+        robot.clickOn("#redo");
+        settled();
+        assertThat(desk.session().job()).isNotEqualTo(before);
+    }
+
+    @Test
+    void softerRubber_changesFrequenciesAndShake(FxRobot robot) {
+        robot.clickOn("#stop-shake");
+        String before = text(robot, "#passed-on-at-idle");
+        double stiff = desk.examination()
+                .shake()
+                .answer()
+                .orElseThrow()
+                .modes()
+                .modes()
+                .get(1)
+                .frequencyHz();
+        robot.clickOn("#hardness");
+        robot.type(KeyCode.UP).type(KeyCode.UP).type(KeyCode.ENTER);
+        settled();
+        until(() -> !text(robot, "#passed-on-at-idle").equals(before));
+        double soft = desk.examination()
+                .shake()
+                .answer()
+                .orElseThrow()
+                .modes()
+                .modes()
+                .get(1)
+                .frequencyHz();
+        assertThat(soft).isLessThan(stiff);
+    }
+
+    @Test
+    void thickerTube_isLessWorked(FxRobot robot) {
+        robot.clickOn("#stop-load");
+        robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
+        double before = desk.examination().tubeUses().get(0).share();
+        robot.clickOn("#section");
+        robot.type(KeyCode.DOWN).type(KeyCode.DOWN).type(KeyCode.DOWN).type(KeyCode.ENTER);
+        settled();
+        assertThat(desk.session().job().member("C1").orElseThrow().section().designation())
+                .isNotEqualTo("tube 25.4 x 1.65");
+        assertThat(desk.examination().tubeUses().stream()
+                        .filter(use -> use.tube().id().equals("C1"))
+                        .findFirst()
+                        .orElseThrow()
+                        .share())
+                .isLessThan(before);
+    }
+
+    @Test
+    void why_showsFormulaAndSource(FxRobot robot) {
+        robot.clickOn("#stop-line");
+        robot.clickOn((Node) robot.lookup(".why").queryAll().stream()
+                .filter(Node::isVisible)
+                .findFirst()
+                .orElseThrow());
+        until(() -> robot.lookup("#why-card").tryQuery().isPresent());
+        String card = robot.lookup("#why-card .label").queryAllAs(Label.class).stream()
+                .map(Labeled::getText)
+                .reduce("", (a, b) -> a + "\n" + b);
+        assertThat(card).contains("offset = (c2 - c1) · a1").contains("source: common practice");
+    }
+
+    @Test
+    void units_lookAndStops_switchFromTheKeyboardAndTheBar(FxRobot robot) {
+        robot.clickOn("#units-fractional-inches");
+        until(() -> text(robot, "#figure-tightest-gap").endsWith("in"));
+        robot.clickOn("#look");
+        assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
+        assertThat(desk.stopProperty().get()).isEqualTo(Stop.LOAD);
+        for (Stop stop : Stop.values()) {
+            robot.clickOn("#stop-" + stop.name().toLowerCase(Locale.ROOT));
+            assertThat(desk.stopProperty().get()).isEqualTo(stop);
+        }
+    }
+
+    @Test
+    void standTurnsSlidesZoomsAndPicks(FxRobot robot) {
+        robot.clickOn("#side-all");
+        robot.clickOn("#side-left");
+        Node drawn = robot.lookup("#drawn-from-left").query();
+        robot.clickOn(drawn);
+        assertThat(desk.selectionProperty().get()).isPresent();
+        robot.clickOn("#side-three-quarter");
+        Node shaded = robot.lookup("#shaded-view").query();
+        robot.drag(shaded).moveBy(60, 20).drop();
+        robot.drag(shaded, MouseButton.SECONDARY).moveBy(-30, 10).drop();
+        robot.moveTo(shaded).scroll(4, VerticalDirection.UP);
+        robot.clickOn(robot.offset(shaded, 0, -10));
+        assertThat(desk.selectionProperty().get()).isPresent();
+        robot.doubleClickOn(robot.offset(shaded, 0, -10));
+        robot.interact(() -> window.stand().show(Stand.Side.ABOVE));
+        assertThat(robot.lookup("#drawn-from-above").tryQuery()).isPresent();
+    }
+
+    @Test
+    void savedReopened_isTheSame_andABadFileLeavesItAlone(FxRobot robot, @TempDir Path folder) throws IOException {
+        Path file = folder.resolve("mine.cradle.json");
+        type(robot, "#seat-forward", "436");
+        robot.interact(() -> window.saveAs(file));
+        assertThat(text(robot, "#saved-state")).isEqualTo("· saved");
+        Job saved = desk.session().job();
+        type(robot, "#seat-forward", "440");
+        assertThat(text(robot, "#saved-state")).isEqualTo("· changed");
+        until(() -> Files.exists(folder.resolve("mine.recovery")));
+        robot.clickOn("#save");
+        assertThat(new JobStore(Clock.systemUTC()).open(file).job())
+                .isEqualTo(desk.session().job());
+        assertThat(folder.resolve("mine.recovery")).doesNotExist();
+        robot.clickOn("#undo");
+        robot.clickOn("#save");
+        robot.interact(() -> window.open(file));
+        settled();
+        assertThat(desk.session().job()).isEqualTo(saved);
+        Path bad = Files.writeString(folder.resolve("bad.cradle.json"), "{}");
+        robot.interact(() -> window.open(bad));
+        assertThat(text(robot, "#complaint")).contains("bad.cradle.json: format must be");
+        assertThat(desk.session().job()).isEqualTo(saved);
+    }
+
+    @Test
+    void packet_isWrittenFromTheWindow(FxRobot robot, @TempDir Path folder) {
+        Path pdf = folder.resolve("packet.pdf");
+        robot.interact(() -> window.writePacket(pdf));
+        until(() -> Files.exists(pdf) && Files.size(pdf) > 10_000);
+    }
+}

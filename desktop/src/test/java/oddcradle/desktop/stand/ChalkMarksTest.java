@@ -1,0 +1,51 @@
+package oddcradle.desktop.stand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.api.Test;
+
+class ChalkMarksTest {
+    private static final Examination DEMO =
+            Examination.of(DemoJobs.saltmarshRunabout().job());
+
+    private static List<String> texts(Stop stop) {
+        return ChalkMarks.of(DEMO, stop).stream()
+                .map(mark -> mark.text().in(UnitStyle.MILLIMETRES))
+                .toList();
+    }
+
+    @Test
+    void everyStop_hasItsMarks() {
+        for (Stop stop : Stop.values()) {
+            assertThat(texts(stop)).as(stop.title()).isNotEmpty();
+        }
+    }
+
+    @Test
+    void seat_showsLineGapsAndWeight() {
+        assertThat(texts(Stop.SEAT))
+                .contains("chain line 4.6 mm", "CG 47.5 kg · 548.0 mm up")
+                .hasSize(5);
+        ChalkMark line = ChalkMarks.of(DEMO, Stop.SEAT).get(0);
+        assertThat(line.style()).isEqualTo("stop");
+        assertThat(line.from()).isEqualTo(DEMO.seating().driverCentre());
+    }
+
+    @Test
+    void load_marksTheHardestWorkedTubeWhereItIsWorst() {
+        ChalkMark worst = ChalkMarks.of(DEMO, Stop.LOAD).get(0);
+        assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C1 ");
+        assertThat(worst.style()).isEqualTo("watch");
+        assertThat(worst.from().z()).isBetween(0.3, 0.4);
+    }
+
+    @Test
+    void make_marksEveryCutTube() {
+        assertThat(texts(Stop.MAKE)).hasSize(DEMO.cutList().size());
+    }
+}

@@ -10,9 +10,14 @@ public final class Launcher {
      * @param arguments {@code demo}, {@code open FILE} or {@code shots DIR}; nothing opens the demo
      */
     public static void main(String[] arguments) {
-        // Lets software GL in where there is no graphics card; it must be set before the toolkit starts.
+        prepare(arguments);
+        Application.launch(OddCradle.class, arguments);
+    }
+
+    /** What must happen before the toolkit starts, or may happen beside its start. */
+    public static void prepare(String... arguments) {
+        // Lets software GL in where there is no graphics card.
         System.setProperty("prism.forceGPU", "true");
         Preparation.begin(arguments);
-        Application.launch(OddCradle.class, arguments);
     }
 }

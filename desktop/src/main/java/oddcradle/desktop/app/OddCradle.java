@@ -17,6 +17,11 @@ import oddcradle.desktop.task.Workers;
 public final class OddCradle extends Application {
     @Override
     public void start(Stage stage) {
+        open(stage, getParameters().getRaw());
+    }
+
+    /** Fills a stage; {@link Launcher#prepare} must have been called. */
+    public static void open(Stage stage, List<String> arguments) {
         Look.loadFonts();
         Preparation.First first = Preparation.await();
         JobSession session = new JobSession(Clock.systemUTC(), first.document());
@@ -32,7 +37,6 @@ public final class OddCradle extends Application {
         if (!first.problem().isEmpty()) {
             desk.complaintProperty().set(first.problem());
         }
-        List<String> arguments = getParameters().getRaw();
         if (arguments.size() >= 2 && arguments.get(0).equals("shots")) {
             new Shots(window, Path.of(arguments.get(1))).begin();
         }

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -20,7 +21,8 @@ import oddcradle.files.job.JobStore;
 
 /**
  * The one open job. The only way to change it is {@link #apply}; undo goes back through every job it has been, without
- * limit. Edits of one kind that follow within a second count as one. Used from the interface thread.
+ * limit. Edits of one kind that follow within a second count as one. Used from the interface thread, but for the
+ * recovery, which may be kept from another.
  */
 public final class JobSession {
     private static final Duration PAUSE = Duration.ofMillis(900);
@@ -35,6 +37,12 @@ public final class JobSession {
     private final Deque<Step> done = new ArrayDeque<>();
     private final Deque<Step> undone = new ArrayDeque<>();
     private Job saved;
+    /** What the recovery file should hold but does not yet; written by any thread that holds the lock. */
+    private final AtomicReference<Optional<Unkept>> unkept = new AtomicReference<>(Optional.empty());
+
+    private final Object recoveryLock = new Object();
+
+    private record Unkept(Path file, JobDocument document) {}
 
     private record Step(Phrase label, String mergeKey, Instant at, JobDocument before, JobDocument after) {}
 
@@ -53,10 +61,12 @@ public final class JobSession {
     }
 
     private void show(JobDocument shown) {
-        document.set(shown);
         changed.set(!shown.job().equals(saved));
         undoLabel.set(Optional.ofNullable(done.peek()).map(Step::label));
         redoLabel.set(Optional.ofNullable(undone.peek()).map(Step::label));
+        unkept.set(changed.get() ? file.get().map(path -> new Unkept(path, shown)) : Optional.empty());
+        // Last: who listens to the document finds the rest in order.
+        document.set(shown);
     }
 
     public Job job() {
@@ -147,23 +157,33 @@ public final class JobSession {
     }
 
     public void save(Path path) throws IOException {
-        store.save(path, document.get());
+        synchronized (recoveryLock) {
+            unkept.set(Optional.empty());
+            store.save(path, document.get());
+        }
         saved = job();
         file.set(Optional.of(path));
         show(document.get());
     }
 
-    /** Writes the recovery file of a changed job that has a file. */
+    /** Writes the newest state of a changed job that has a file into its recovery file; on any thread. */
     public void keepRecovery() throws IOException {
-        if (changed.get() && file.get().isPresent()) {
-            store.keepRecovery(file.get().get(), document.get());
+        synchronized (recoveryLock) {
+            Optional<Unkept> newest = unkept.get();
+            if (newest.isPresent()) {
+                store.keepRecovery(newest.get().file(), newest.get().document());
+                unkept.compareAndSet(newest, Optional.empty());
+            }
         }
     }
 
     /** Forgets the recovery: the user has decided. */
     public void dropRecovery() throws IOException {
-        if (file.get().isPresent()) {
-            store.dropRecovery(file.get().get());
+        synchronized (recoveryLock) {
+            unkept.set(Optional.empty());
+            if (file.get().isPresent()) {
+                store.dropRecovery(file.get().get());
+            }
         }
     }
 }

@@ -1,0 +1,2 @@
+/** Speed, as ratios measured in one run; never shipped. */
+package oddcradle.bench;

@@ -8,25 +8,56 @@ import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 
 /**
- * Every pair of a donor part and an obstacle, the one with least margin first. Exact distances; boxes around the bodies
- * only decide in which order a body's solids are tried.
+ * Every pair of a donor part and an obstacle, each with its exact distance, the one with least margin first.
+ *
+ * <p>A hand that drags the donor needs the near pairs at once: they are worked out when the ledger is made. A pair whose
+ * boxes along the axes already prove more than {@value #NEAR} m of margin is worked out when the whole list is asked for.
  */
-public record ClearanceLedger(List<Gap> gaps) {
-    public ClearanceLedger {
-        gaps = List.copyOf(gaps);
+public final class ClearanceLedger {
+    /** Margin that boxes must prove for a pair to wait, m. */
+    private static final double NEAR = 0.040;
+
+    private static final Comparator<Gap> WORST_FIRST = Comparator.comparingDouble(Gap::margin);
+
+    private final List<Body> donorParts;
+    private final List<Body> obstacles;
+    private final List<Gap> near;
+
+    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles) {
+        this.donorParts = List.copyOf(donorParts);
+        this.obstacles = List.copyOf(obstacles);
+        this.near = gaps(true);
     }
 
     public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles) {
-        List<Gap> gaps = new ArrayList<>(donorParts.size() * obstacles.size());
-        for (Body part : donorParts) {
-            for (Body obstacle : obstacles) {
-                gaps.add(gap(part, obstacle));
-            }
-        }
-        gaps.sort(Comparator.comparingDouble(Gap::margin));
-        return new ClearanceLedger(gaps);
+        return new ClearanceLedger(donorParts, obstacles);
     }
 
+    /** The pairs that may be near, worst first; every pair with a margin under {@value #NEAR} m is among them. */
+    public List<Gap> near() {
+        return near;
+    }
+
+    /** All pairs, worst first; worked out afresh at each call. */
+    public List<Gap> all() {
+        return gaps(false);
+    }
+
+    private List<Gap> gaps(boolean nearOnly) {
+        List<Gap> gaps = new ArrayList<>();
+        for (Body part : donorParts) {
+            for (Body obstacle : obstacles) {
+                double limit = Math.max(part.room(), obstacle.room());
+                if (!nearOnly || part.bounds().distanceTo(obstacle.bounds()) < limit + NEAR) {
+                    gaps.add(gap(part, obstacle));
+                }
+            }
+        }
+        gaps.sort(WORST_FIRST);
+        return List.copyOf(gaps);
+    }
+
+    /** One pair. */
     public static Gap gap(Body part, Body obstacle) {
         Separation shortest = null;
         for (PreparedSolid a : part.prepared()) {

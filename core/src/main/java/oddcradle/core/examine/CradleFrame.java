@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
@@ -18,7 +19,6 @@ import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
-import oddcradle.core.job.Anchor;
 import oddcradle.core.job.DrivenEnd;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
@@ -44,6 +44,7 @@ final class CradleFrame {
     private final Map<String, List<String>> landings = new HashMap<>();
 
     private final Map<String, String> memberOfPiece = new HashMap<>();
+    private final Map<String, Ends> ends = new HashMap<>();
     private final List<FrameMember> pieces = new ArrayList<>();
 
     private CradleFrame(Job job, Seating seating) {
@@ -52,7 +53,15 @@ final class CradleFrame {
     }
 
     /** The input, and which tube each of its pieces is part of. */
-    record Built(FrameInput input, Map<String, String> memberOfPiece) {}
+    record Built(FrameInput input, Map<String, String> memberOfPiece, Map<String, Ends> ends) {
+        /** A point along a piece, by its share of the length; host axes, m. */
+        Vec3 pointOn(String piece, double share) {
+            return ends.get(piece).from().towards(ends.get(piece).to(), share);
+        }
+    }
+
+    /** Where a piece begins and ends, m. */
+    record Ends(Vec3 from, Vec3 to) {}
 
     static Built of(Job job, Seating seating, LineResult line) {
         return new CradleFrame(job, seating).build(line);
@@ -61,8 +70,9 @@ final class CradleFrame {
     private Built build(LineResult line) {
         job.host().nodes().forEach(node -> addNode(node.id()));
         for (Node node : job.cradle().nodes()) {
-            if (node.anchor() instanceof Anchor.OnMember onMember) {
-                join(node.id(), job.host().member(onMember.member()).orElseThrow());
+            Optional<Member> landing = seating.landing(node.id());
+            if (landing.isPresent()) {
+                join(node.id(), landing.get());
             } else {
                 addNode(node.id());
             }
@@ -81,7 +91,7 @@ final class CradleFrame {
                 List.of(new PointMass(
                         DONOR, job.donor().mass().mass(), seating.mass().cg())),
                 job.cases().stream().map(load -> load(load, line)).toList());
-        return new Built(input, Map.copyOf(memberOfPiece));
+        return new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
     }
 
     private void addNode(String id) {
@@ -137,6 +147,7 @@ final class CradleFrame {
             }
             String id = run.size() == 2 ? member.id() : member.id() + "." + k;
             memberOfPiece.put(id, member.id());
+            ends.put(id, new Ends(start, end));
             pieces.add(new FrameMember(
                     id,
                     from,

@@ -12,7 +12,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Anchor;
+import oddcradle.core.geometry.EndName;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
@@ -55,7 +55,7 @@ final class CradleStop {
     private static void looseEnds(List<Finding> findings, Job job, Seating seating) {
         for (Member tube : job.cradle().members()) {
             for (String end : List.of(tube.first(), tube.last())) {
-                if (isLoose(job, tube, end)) {
+                if (isLoose(job, seating, tube, end)) {
                     String other = end.equals(tube.first()) ? tube.last() : tube.first();
                     findings.add(Finding.statement(
                             "cradle.loose-end",
@@ -64,7 +64,7 @@ final class CradleStop {
                             Phrase.of(
                                     "cradle tube {} is held by nothing at its {} end",
                                     tube.id(),
-                                    endWord(seating.node(end).minus(seating.node(other)))),
+                                    EndName.of(seating.node(end).minus(seating.node(other)))),
                             new Place(List.of(tube.id(), end), List.of(seating.node(end))),
                             new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS)));
                 }
@@ -72,29 +72,21 @@ final class CradleStop {
         }
     }
 
-    private static boolean isLoose(Job job, Member tube, String end) {
-        boolean hostNode =
-                job.host().nodes().stream().anyMatch(node -> node.id().equals(end));
-        boolean landed = job.cradle().nodes().stream()
-                .anyMatch(node -> node.id().equals(end) && node.anchor() instanceof Anchor.OnMember);
-        boolean met = job.cradle().members().stream()
-                .anyMatch(other -> other != tube && other.nodes().contains(end));
-        boolean carries = job.cradle().isolators().stream()
-                .anyMatch(isolator -> isolator.node().equals(end));
-        return !hostNode && !landed && !met && !carries;
-    }
-
-    private static String endWord(Vec3 outward) {
-        double x = Math.abs(outward.x());
-        double y = Math.abs(outward.y());
-        double z = Math.abs(outward.z());
-        if (x >= y && x >= z) {
-            return outward.x() > 0 ? "front" : "rear";
+    private static boolean isLoose(Job job, Seating seating, Member tube, String end) {
+        if (seating.isHostNode(end) || seating.landing(end).isPresent()) {
+            return false;
         }
-        if (y >= z) {
-            return outward.y() > 0 ? "left" : "right";
+        for (Member other : job.cradle().members()) {
+            if (other != tube && other.nodes().contains(end)) {
+                return false;
+            }
         }
-        return outward.z() > 0 ? "upper" : "lower";
+        for (Isolator isolator : job.cradle().isolators()) {
+            if (isolator.node().equals(end)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static void bosses(List<Finding> findings, Job job, Seating seating) {

@@ -133,7 +133,7 @@ public final class Cures {
 
     /** The shortest slide along one free direction that opens the gap, found by stepping and bisection. */
     private static List<Cure> widerGap(Job job, Examination examination, Finding finding) {
-        Gap gap = examination.ledger().gaps().stream()
+        Gap gap = examination.ledger().near().stream()
                 .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
                         .equals(finding.where().parts()))
                 .findFirst()

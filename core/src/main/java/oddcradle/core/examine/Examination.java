@@ -57,16 +57,22 @@ public final class Examination {
         this.tubeUses =
                 load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
         this.cutList = MakeStop.solve(job, seating);
-        report(PlainStops.donor(job));
-        report(PlainStops.host(job, seating));
+        report(earlier.filter(before -> before.job.donor() == job.donor())
+                .map(before -> before.report(Stop.DONOR))
+                .orElseGet(() -> PlainStops.donor(job)));
+        report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
+                .map(before -> before.report(Stop.HOST))
+                .orElseGet(() -> PlainStops.host(job, seating)));
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(seating, ledger));
         report(CradleStop.report(job, seating));
         report(ShakeStop.report(job, seating, shake));
-        report(LoadStop.report(job, seating, frame, load, tubeUses));
-        report(MakeStop.report(job, cutList));
+        report(LoadStop.report(job, seating, load, tubeUses));
+        report(MakeStop.report(job, seating, cutList));
         report(PlainStops.fit(job, seating));
-        report(PlainStops.run(job, shake));
+        report(earlier.filter(before -> before.shake == shake)
+                .map(before -> before.report(Stop.RUN))
+                .orElseGet(() -> PlainStops.run(job, shake)));
     }
 
     /** Everything afresh. */

@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
@@ -20,7 +19,6 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
-import oddcradle.core.frame.FrameMember;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.frame.NodeMovement;
@@ -40,6 +38,8 @@ final class LoadStop {
 
     private LoadStop() {}
 
+    private record Worst(LoadCase load, MemberResult piece) {}
+
     /** The worst of every tube over its pieces and the cases, the most used first. */
     static List<TubeUse> uses(Job job, CradleFrame.Built built, FrameResult result) {
         Map<String, Member> tubes = new HashMap<>();
@@ -51,31 +51,35 @@ final class LoadStop {
         job.materials()
                 .forEach(material -> allowed.put(
                         material.name(), material.yieldStrength() / job.build().yieldFactor()));
-        Map<String, TubeUse> worst = new LinkedHashMap<>();
+        Map<String, Worst> worst = new LinkedHashMap<>();
         for (CaseResult each : result.cases()) {
             LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
-                Member tube = tubes.get(built.memberOfPiece().get(piece.id()));
-                TubeUse before = worst.get(tube.id());
+                String tube = built.memberOfPiece().get(piece.id());
+                Worst before = worst.get(tube);
                 if (before == null || piece.vonMisesMax() > before.piece().vonMisesMax()) {
-                    worst.put(tube.id(), new TubeUse(tube, piece.id(), load, piece, allowed.get(tube.material())));
+                    worst.put(tube, new Worst(load, piece));
                 }
             }
         }
-        List<TubeUse> uses = new ArrayList<>(worst.values());
+        List<TubeUse> uses = new ArrayList<>();
+        worst.forEach((id, each) -> {
+            Member tube = tubes.get(id);
+            Vec3 at = built.pointOn(each.piece().id(), each.piece().worstAt());
+            uses.add(new TubeUse(tube, each.piece().id(), each.load(), each.piece(), allowed.get(tube.material()), at));
+        });
         uses.sort(Comparator.comparingDouble(TubeUse::share).reversed());
         return uses;
     }
 
-    static StopReport report(
-            Job job, Seating seating, CradleFrame.Built built, Outcome<FrameResult> outcome, List<TubeUse> uses) {
+    static StopReport report(Job job, Seating seating, Outcome<FrameResult> outcome, List<TubeUse> uses) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());
         outcome.answer().ifPresent(result -> {
             int good = 0;
             for (TubeUse use : uses) {
                 if (use.share() > 1 || good++ < GOOD_TUBES_TOLD) {
-                    findings.add(finding(job, seating, built, use));
+                    findings.add(finding(job, use));
                 }
             }
             if (!uses.isEmpty()) {
@@ -112,13 +116,18 @@ final class LoadStop {
                 load.label() + ": ground pushes up",
                 Quantity.force(up.z()),
                 new Why(
-                        "sum of the reactions; left over against the loads: "
-                                + String.format(Locale.ROOT, "%.1e", result.equilibriumError()),
+                        "sum of the reactions; " + leftOver(result.equilibriumError()),
                         List.of(),
                         Source.derived("equilibrium"))));
         if (load.chainPull() > 0) {
             movement(figures, findings, seating, result, load);
         }
+    }
+
+    private static String leftOver(double error) {
+        return error < 1e-9
+                ? "less than 1e-9 of the greatest load is left over"
+                : (float) error + " of the greatest load is left over";
     }
 
     private static void movement(
@@ -165,7 +174,7 @@ final class LoadStop {
                 FRAME);
     }
 
-    private static Finding finding(Job job, Seating seating, CradleFrame.Built built, TubeUse use) {
+    private static Finding finding(Job job, TubeUse use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
         boolean held = use.share() <= 1;
@@ -175,7 +184,6 @@ final class LoadStop {
                 : yields
                         ? "{} ({}) yields: {} in \"{}\", {} is allowed"
                         : "{} ({}) is overworked: {} in \"{}\", {} is allowed";
-        Vec3 at = hottest(built, use);
         return Finding.atMost(
                 "load.stress",
                 Stop.LOAD,
@@ -189,26 +197,7 @@ final class LoadStop {
                         allowed),
                 stress,
                 allowed,
-                Place.of(use.tube().id(), at),
+                Place.of(use.tube().id(), use.at()),
                 why(job, use));
-    }
-
-    private static Vec3 hottest(CradleFrame.Built built, TubeUse use) {
-        FrameMember piece = built.input().members().stream()
-                .filter(each -> each.id().equals(use.pieceId()))
-                .findFirst()
-                .orElseThrow();
-        return position(built, piece.i(), piece.offsetI())
-                .towards(
-                        position(built, piece.j(), piece.offsetJ()), use.piece().worstAt());
-    }
-
-    private static Vec3 position(CradleFrame.Built built, String node, Vec3 offset) {
-        return built.input().nodes().stream()
-                .filter(each -> each.id().equals(node))
-                .findFirst()
-                .orElseThrow()
-                .position()
-                .plus(offset);
     }
 }

@@ -14,10 +14,8 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.distance.SegmentDistance;
-import oddcradle.core.job.Anchor;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
-import oddcradle.core.job.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Tube;
 import oddcradle.core.shop.Cope;
@@ -31,7 +29,6 @@ import oddcradle.core.units.Quantity;
  * there, runs on; the others are coped to it, and all are coped to the host tube they land on.
  */
 final class MakeStop {
-    private static final int WRAP_STEPS = 72;
     private static final double STRAIGHT = Math.toRadians(0.5);
     /** A branch this near to parallel with its header has no cope worth cutting. */
     private static final double LEAST_ANGLE = Math.toRadians(15);
@@ -68,7 +65,7 @@ final class MakeStop {
     private static TubeEnd end(Job job, Seating seating, Member tube, String node, Vec3 at, Vec3 inward) {
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
-        hostTubeAt(job, node).ifPresent(host -> {
+        hostTubeAt(job, seating, node).ifPresent(host -> {
             headers.add(header(seating, host, at));
             landsOn.add(host.id());
         });
@@ -93,24 +90,24 @@ final class MakeStop {
             return new TubeEnd(node, at, landsOn, Optional.empty(), extension, "");
         }
         CopeBranch branch = new CopeBranch(at, direction, round.od() / 2, round.wall(), reference(direction.unit()));
-        CopeResult cope = Cope.of(branch, headers, WRAP_STEPS);
+        CopeResult cope = Cope.of(branch, headers, Cope.USUAL_STEPS);
         boolean crosses = cope.deepest().isPresent();
         return new TubeEnd(
                 node, at, landsOn, crosses ? Optional.of(cope) : Optional.empty(), extension, marks(direction.unit()));
     }
 
     /** The host tube that a cradle node lands on, or the first one through a host node. */
-    private static Optional<Member> hostTubeAt(Job job, String node) {
-        for (Node each : job.cradle().nodes()) {
-            if (each.id().equals(node)) {
-                return each.anchor() instanceof Anchor.OnMember onMember
-                        ? job.host().member(onMember.member())
-                        : Optional.empty();
+    private static Optional<Member> hostTubeAt(Job job, Seating seating, String node) {
+        Optional<Member> landing = seating.landing(node);
+        if (landing.isPresent()) {
+            return landing;
+        }
+        for (Member tube : job.host().members()) {
+            if (tube.nodes().contains(node)) {
+                return Optional.of(tube);
             }
         }
-        return job.host().members().stream()
-                .filter(member -> member.nodes().contains(node))
-                .findFirst();
+        return Optional.empty();
     }
 
     /** The straight piece of a tube that is nearest to a point, as a header. */
@@ -144,7 +141,7 @@ final class MakeStop {
         return isUpright(direction) ? "0° faces forward" : "0° faces up";
     }
 
-    static StopReport report(Job job, List<CutTube> tubes) {
+    static StopReport report(Job job, Seating seating, List<CutTube> tubes) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         double length = 0;
@@ -156,7 +153,7 @@ final class MakeStop {
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
                 shallow(findings, tube, end);
-                wider(findings, job, tube, end);
+                wider(findings, seating, tube, end);
             }
             straightness(findings, tube);
             shortness(findings, tube);
@@ -225,10 +222,10 @@ final class MakeStop {
         }
     }
 
-    private static void wider(List<Finding> findings, Job job, CutTube tube, TubeEnd end) {
+    private static void wider(List<Finding> findings, Seating seating, CutTube tube, TubeEnd end) {
         double radius = tube.tube().section().outerRadius();
         for (String id : end.landsOn()) {
-            double header = job.member(id).orElseThrow().section().outerRadius();
+            double header = seating.tube(id).section().outerRadius();
             if (radius > header * (1 + 1e-9)) {
                 findings.add(Finding.atMost(
                         "make.wider",

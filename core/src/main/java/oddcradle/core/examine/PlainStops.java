@@ -4,7 +4,6 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
@@ -160,7 +159,7 @@ final class PlainStops {
             for (Mode mode : answer.get().modes().modes()) {
                 double speed = 2 * Math.PI * mode.frequencyHz() * engine.cycle().turnsPerFiring() / engine.cylinders();
                 figures.add(new Figure(
-                        String.format(Locale.ROOT, "firing meets the %.1f Hz mode", mode.frequencyHz()),
+                        "firing meets the " + Math.round(10 * mode.frequencyHz()) / 10.0 + " Hz mode",
                         Quantity.rotationSpeed(speed),
                         new Why(
                                 "speed = f · turns per firing / cylinders",

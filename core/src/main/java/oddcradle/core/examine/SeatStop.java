@@ -80,7 +80,7 @@ final class SeatStop {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         int goodTold = 0;
-        for (Gap gap : ledger.gaps()) {
+        for (Gap gap : ledger.near()) {
             if (gap.margin() < 0) {
                 findings.add(finding(gap));
             } else if (goodTold < GOOD_GAPS_TOLD) {
@@ -88,8 +88,8 @@ final class SeatStop {
                 goodTold++;
             }
         }
-        if (!ledger.gaps().isEmpty()) {
-            Gap tightest = ledger.gaps().get(0);
+        if (!ledger.near().isEmpty()) {
+            Gap tightest = ledger.near().get(0);
             figures.add(new Figure("tightest gap", length(tightest), why(tightest)));
         }
         Vec3 cg = seating.mass().cg();

@@ -1,8 +1,11 @@
 package oddcradle.core.examine;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.job.Anchor;
 import oddcradle.core.job.Boss;
@@ -19,6 +22,9 @@ public final class Seating {
     private final Pose pose;
     private final Map<String, Vec3> bosses = new HashMap<>();
     private final Map<String, Vec3> nodes = new HashMap<>();
+    private final Set<String> hostNodes = new HashSet<>();
+    private final Map<String, Member> tubes = new HashMap<>();
+    private final Map<String, String> landings = new HashMap<>();
 
     private Seating(Job job) {
         this.job = job;
@@ -26,7 +32,12 @@ public final class Seating {
         for (Boss boss : job.donor().bosses()) {
             bosses.put(boss.id(), pose.place(boss.position()));
         }
-        job.host().nodes().forEach(node -> nodes.put(node.id(), ((Anchor.At) node.anchor()).point()));
+        job.host().members().forEach(tube -> tubes.put(tube.id(), tube));
+        job.cradle().members().forEach(tube -> tubes.put(tube.id(), tube));
+        for (Node node : job.host().nodes()) {
+            nodes.put(node.id(), ((Anchor.At) node.anchor()).point());
+            hostNodes.add(node.id());
+        }
         Map<String, Node> cradle = new HashMap<>();
         job.cradle().nodes().forEach(node -> cradle.put(node.id(), node));
         job.cradle().nodes().forEach(node -> resolve(node, cradle));
@@ -52,7 +63,8 @@ public final class Seating {
             Vec3 near = nodes.containsKey(onMember.near())
                     ? nodes.get(onMember.near())
                     : resolve(cradle.get(onMember.near()), cradle);
-            position = closestOn(job.host().member(onMember.member()).orElseThrow(), near.plus(onMember.offset()));
+            landings.put(node.id(), onMember.member());
+            position = closestOn(tubes.get(onMember.member()), near.plus(onMember.offset()));
         }
         nodes.put(node.id(), position);
         return position;
@@ -81,6 +93,20 @@ public final class Seating {
 
     public Vec3 boss(String id) {
         return bosses.get(id);
+    }
+
+    public boolean isHostNode(String id) {
+        return hostNodes.contains(id);
+    }
+
+    /** A tube of host or cradle. */
+    public Member tube(String id) {
+        return tubes.get(id);
+    }
+
+    /** The host tube that a cradle node lands on; empty if it lands on none. */
+    public Optional<Member> landing(String node) {
+        return Optional.ofNullable(landings.get(node)).map(tubes::get);
     }
 
     /** A tube's nodes in order. */

@@ -4,7 +4,6 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
@@ -93,11 +92,7 @@ final class ShakeStop {
         for (Mode mode : result.modes()) {
             int motion = mode.leadingMotion();
             figures.add(new Figure(
-                    String.format(
-                            Locale.ROOT,
-                            "mode, %.0f %% %s",
-                            mode.kineticEnergyPercent().get(motion),
-                            MOTIONS[motion]),
+                    "mode, " + Math.round(mode.kineticEnergyPercent().get(motion)) + " % " + MOTIONS[motion],
                     Quantity.frequency(mode.frequencyHz()),
                     new Why(
                             "(K - w² M) phi = 0, six degrees of freedom; share = phi_i (M phi)_i / phi'M phi",

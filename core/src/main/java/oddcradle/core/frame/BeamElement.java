@@ -11,7 +11,7 @@ import oddcradle.core.section.Section;
  */
 final class BeamElement {
     private static final double VERTICAL = 1e-6;
-    private static final int STATIONS = 20;
+    private static final int STATIONS = 10;
 
     final FrameMember member;
     final int nodeI;
@@ -194,21 +194,17 @@ final class BeamElement {
         for (int k = 0; k < 12; k++) {
             f[k] -= spread[k];
         }
-        double worst = -1;
-        double worstAt = 0;
-        boolean loaded = w[0] != 0 || w[1] != 0 || w[2] != 0;
-        int stations = loaded ? STATIONS : 1;
-        for (int k = 0; k <= stations; k++) {
-            double at = (double) k / stations;
-            double stress = stressAt(f, w, at * length);
+        double atI = stressAt(f, w, 0);
+        double atJ = stressAt(f, w, length);
+        double worst = Math.max(atI, atJ);
+        double worstAt = atI >= atJ ? 0 : 1;
+        if (mayPeakInside(w, atI, atJ)) {
+            double peak = peakPlace(f, w);
+            double stress = stressAt(f, w, peak * length);
             if (stress > worst) {
                 worst = stress;
-                worstAt = at;
+                worstAt = peak;
             }
-        }
-        if (worstAt > 0 && worstAt < 1) {
-            worstAt = peakNear(f, w, worstAt, 1.0 / stations);
-            worst = stressAt(f, w, worstAt * length);
         }
         double torsion = member.section().torsionStress(f[3]);
         double mises = Math.sqrt(worst * worst + 3 * torsion * torsion);
@@ -229,12 +225,31 @@ final class BeamElement {
         return axial / member.section().area() + member.section().bendingStress(momentY, momentZ);
     }
 
-    /** Golden section between the neighbours of the highest station. */
-    private double peakNear(double[] f, double[] w, double at, double step) {
+    /**
+     * Without spread load |N/A| + M/W is convex along the tube and greatest at an end. The spread load adds at most {@code 4
+     * b t (1 - t)} with b the stress of w L^2 / 8, and that only lifts the inside over both ends if 4 b is more than their
+     * difference.
+     */
+    private boolean mayPeakInside(double[] w, double atI, double atJ) {
+        double eighth = length * length / 8;
+        return 4 * member.section().bendingStress(w[2] * eighth, w[1] * eighth) > Math.abs(atI - atJ);
+    }
+
+    /** Share of the length with the greatest stress: the best of some stations, then golden section between its neighbours. */
+    private double peakPlace(double[] f, double[] w) {
+        int best = 0;
+        double greatest = -1;
+        for (int k = 0; k <= STATIONS; k++) {
+            double stress = stressAt(f, w, length * k / STATIONS);
+            if (stress > greatest) {
+                greatest = stress;
+                best = k;
+            }
+        }
         double golden = 0.6180339887498949;
-        double low = at - step;
-        double high = at + step;
-        while (high - low > 1e-9) {
+        double low = Math.max(0, (best - 1.0) / STATIONS);
+        double high = Math.min(1, (best + 1.0) / STATIONS);
+        while (high - low > 1e-5) {
             double left = high - golden * (high - low);
             double right = low + golden * (high - low);
             if (stressAt(f, w, left * length) > stressAt(f, w, right * length)) {

@@ -12,6 +12,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.EndName;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Vec3;
 
@@ -165,7 +166,8 @@ final class MechanismDiagnosis {
                     Place.of(id, at));
         }
         BeamElement beam = here.get(0);
-        String end = endWord(model.position(node).minus(model.position(beam.nodeI == node ? beam.nodeJ : beam.nodeI)));
+        String end =
+                EndName.of(model.position(node).minus(model.position(beam.nodeI == node ? beam.nodeJ : beam.nodeI)));
         String text = here.size() == 1
                 ? "tube {} is held by nothing at its {} end and is free to move there by {}"
                 : "tube {} is free to move at its {} end by {}: the tubes that meet there form a mechanism";
@@ -184,20 +186,6 @@ final class MechanismDiagnosis {
             case 4 -> "pitching";
             default -> "turning about the vertical";
         };
-    }
-
-    /** Which end this is, from the way it points away from the other. */
-    private static String endWord(Vec3 outward) {
-        double x = Math.abs(outward.x());
-        double y = Math.abs(outward.y());
-        double z = Math.abs(outward.z());
-        if (x >= y && x >= z) {
-            return outward.x() > 0 ? "front" : "rear";
-        }
-        if (y >= z) {
-            return outward.y() > 0 ? "left" : "right";
-        }
-        return outward.z() > 0 ? "upper" : "lower";
     }
 
     private static Finding finding(String code, Phrase what, Place where) {

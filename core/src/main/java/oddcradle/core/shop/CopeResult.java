@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
  * @param outer where the outside surface ends, m along the branch from its point; empty where it misses every header
  * @param inner the same on the bore
  * @param fit the greater of both: cut to this and the tube sits without grinding
+ * @param deepest least fit, m: where the longest tongue of the tube ends; empty if the tube misses everywhere
  * @param circumference of the outside, m: the length of the paper wrap
  * @param notchDepth of the outside edge, greatest less least, m
  */
@@ -18,6 +19,7 @@ public record CopeResult(
         List<OptionalDouble> outer,
         List<OptionalDouble> inner,
         List<OptionalDouble> fit,
+        OptionalDouble deepest,
         double circumference,
         double notchDepth) {
     public CopeResult {
@@ -25,13 +27,5 @@ public record CopeResult(
         outer = List.copyOf(outer);
         inner = List.copyOf(inner);
         fit = List.copyOf(fit);
-    }
-
-    /** Least fit, m: where the longest tongue of the tube ends; empty if the tube misses everywhere. */
-    public OptionalDouble deepest() {
-        return fit.stream()
-                .filter(OptionalDouble::isPresent)
-                .mapToDouble(OptionalDouble::getAsDouble)
-                .min();
     }
 }

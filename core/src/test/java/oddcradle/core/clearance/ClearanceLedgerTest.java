@@ -20,13 +20,13 @@ class ClearanceLedgerTest {
         Body near = ball("rail", 0.115, 0.010, "fixed");
         Body far = ball("seat", 0.16, 0.050, "people");
         ClearanceLedger ledger = ClearanceLedger.of(List.of(hot), List.of(near, far));
-        assertThat(ledger.gaps()).extracting(gap -> gap.obstacle().id()).containsExactly("rail", "seat");
-        Gap first = ledger.gaps().get(0);
+        assertThat(ledger.all()).extracting(gap -> gap.obstacle().id()).containsExactly("rail", "seat");
+        Gap first = ledger.all().get(0);
         assertThat(first.separation().distance()).isCloseTo(0.015, within(1e-12));
         assertThat(first.limit()).isEqualTo(0.020);
         assertThat(first.nature()).isEqualTo("hot");
-        assertThat(ledger.gaps().get(1).nature()).isEqualTo("people");
-        assertThat(ledger.gaps().get(1).margin()).isCloseTo(0.010, within(1e-12));
+        assertThat(ledger.all().get(1).nature()).isEqualTo("people");
+        assertThat(ledger.all().get(1).margin()).isCloseTo(0.010, within(1e-12));
     }
 
     @Test

@@ -85,8 +85,8 @@ class ExaminationTest {
                 .isCloseTo(0.002, within(1e-12));
         assertThat(after.cutList().get(0).cutLength())
                 .isNotEqualTo(before.cutList().get(0).cutLength());
-        assertThat(after.ledger().gaps().get(0))
-                .isNotEqualTo(before.ledger().gaps().get(0));
+        assertThat(after.ledger().near().get(0))
+                .isNotEqualTo(before.ledger().near().get(0));
     }
 
     @Test
@@ -151,7 +151,7 @@ class ExaminationTest {
         List<Cure> cures = Cures.of(examination, gap);
         assertThat(cures).isNotEmpty();
         Examination mended = Examination.of(cures.get(0).edit().applyTo(low));
-        double margin = mended.ledger().gaps().stream()
+        double margin = mended.ledger().near().stream()
                 .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
                         .equals(gap.where().parts()))
                 .findFirst()

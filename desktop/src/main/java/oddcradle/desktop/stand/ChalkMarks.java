@@ -10,7 +10,6 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
-import oddcradle.core.frame.FrameMember;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
@@ -85,7 +84,7 @@ public final class ChalkMarks {
     }
 
     private static void gaps(List<ChalkMark> marks, Examination examination) {
-        for (Gap gap : examination.ledger().gaps().stream().limit(GAPS).toList()) {
+        for (Gap gap : examination.ledger().near().stream().limit(GAPS).toList()) {
             boolean clash = gap.separation().distance() < gap.limit() / 2;
             Severity severity = gap.margin() >= 0 ? Severity.GOOD : clash ? Severity.STOP : Severity.WATCH;
             marks.add(new ChalkMark(
@@ -128,33 +127,16 @@ public final class ChalkMarks {
 
     private static void load(List<ChalkMark> marks, Examination examination) {
         for (TubeUse use : examination.tubeUses().stream().limit(TUBES).toList()) {
-            FrameMember piece = examination.frameInput().members().stream()
-                    .filter(member -> member.id().equals(use.pieceId()))
-                    .findFirst()
-                    .orElseThrow();
-            Vec3 at = nodePosition(examination, piece.i())
-                    .plus(piece.offsetI())
-                    .towards(
-                            nodePosition(examination, piece.j()).plus(piece.offsetJ()),
-                            use.piece().worstAt());
             Severity severity = use.share() > 1 ? Severity.WATCH : Severity.GOOD;
             marks.add(new ChalkMark(
-                    at,
-                    at,
+                    use.at(),
+                    use.at(),
                     Phrase.of(
                             "{} {}",
                             use.tube().id(),
                             Quantity.stress(use.piece().vonMisesMax())),
                     SeverityMark.styleClass(severity)));
         }
-    }
-
-    private static Vec3 nodePosition(Examination examination, String node) {
-        return examination.frameInput().nodes().stream()
-                .filter(each -> each.id().equals(node))
-                .findFirst()
-                .orElseThrow()
-                .position();
     }
 
     private static void cuts(List<ChalkMark> marks, Examination examination) {

@@ -109,8 +109,8 @@ class WindowTest {
         Examination after = desk.examination();
         assertThat(after.line().alignment().centreDistance())
                 .isNotEqualTo(before.line().alignment().centreDistance());
-        assertThat(after.ledger().gaps().get(0).separation().distance())
-                .isNotEqualTo(before.ledger().gaps().get(0).separation().distance());
+        assertThat(after.ledger().near().get(0).separation().distance())
+                .isNotEqualTo(before.ledger().near().get(0).separation().distance());
         assertThat(after.tubeUses().get(0).share())
                 .isNotEqualTo(before.tubeUses().get(0).share());
         assertThat(after.cutList().get(4).cutLength())

@@ -7,14 +7,12 @@ import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.CopeResult;
 
 final class CopeCalculator {
-    private static final int USUAL_STEPS = 72;
-
     private CopeCalculator() {}
 
     static ObjectNode answer(Fields in) {
         CopeBranch branch = in.object("branch", CopeCalculator::branch);
         CopeResult cope = Cope.of(
-                branch, in.list("headers", CopeCalculator::header), in.has("n") ? in.integer("n") : USUAL_STEPS);
+                branch, in.list("headers", CopeCalculator::header), in.has("n") ? in.integer("n") : Cope.USUAL_STEPS);
         ObjectNode out = Json.object();
         out.set("phi", Json.numbers(cope.phi()));
         out.set("s_outer", Json.optionalNumbers(cope.outer()));

@@ -126,7 +126,7 @@ public final class ResultsJson {
     }
 
     private static void gaps(ArrayNode out, Examination examination) {
-        for (Gap gap : examination.ledger().gaps()) {
+        for (Gap gap : examination.ledger().all()) {
             ObjectNode each = out.addObject()
                     .put("part", gap.donorPart().id())
                     .put("obstacle", gap.obstacle().id())

@@ -6,13 +6,13 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.units.UnitStyle;
@@ -21,35 +21,47 @@ import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.store.Desk;
 
 /** The findings, worst first: what, by how much, where; one click goes there, one applies a cure. */
-public final class NotesPane extends ScrollPane {
+public final class NotesPane extends ListView<NotesPane.Note> {
     private final Desk desk;
-    private final VBox rows = new VBox();
-    private List<Finding> shown = List.of();
-    private Map<Finding, List<Cure>> shownCures = Map.of();
-    private UnitStyle shownUnits;
+
+    /** One row as it is shown. */
+    public record Note(Finding finding, List<Cure> cures, UnitStyle units) {}
 
     public NotesPane(Desk desk) {
         this.desk = desk;
-        getStyleClass().addAll("notes", "slate-scroll");
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setContent(rows);
+        getStyleClass().add("notes");
         setId("notes");
+        setCellFactory(list -> new NoteCell());
+        setFocusTraversable(true);
+        setOnKeyPressed(key -> {
+            Note note = getSelectionModel().getSelectedItem();
+            if (key.getCode() == KeyCode.ENTER && note != null) {
+                goTo(note.finding());
+            }
+        });
     }
 
     public void refresh() {
-        List<Finding> findings = desk.examination().findings();
         Map<Finding, List<Cure>> cures = desk.live().curesProperty().get();
-        if (findings.equals(shown) && cures.equals(shownCures) && desk.units() == shownUnits) {
-            return;
+        List<Note> notes = desk.examination().findings().stream()
+                .map(finding -> new Note(finding, cures.getOrDefault(finding, List.of()), desk.units()))
+                .toList();
+        if (!notes.equals(getItems())) {
+            getItems().setAll(notes);
         }
-        shown = findings;
-        shownCures = cures;
-        shownUnits = desk.units();
-        rows.getChildren()
-                .setAll(findings.stream()
-                        .map(finding -> row(finding, cures.getOrDefault(finding, List.of())))
-                        .toList());
+    }
+
+    private final class NoteCell extends ListCell<Note> {
+        NoteCell() {
+            getStyleClass().add("note-cell");
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Note note, boolean empty) {
+            super.updateItem(note, empty);
+            setGraphic(empty || note == null ? null : row(note.finding(), note.cures()));
+        }
     }
 
     private HBox row(Finding finding, List<Cure> cures) {
@@ -76,14 +88,8 @@ public final class NotesPane extends ScrollPane {
                 cureBox,
                 new WhyLink(sentence(finding), finding::why, desk::units));
         row.getStyleClass().add("note-row");
-        row.setFocusTraversable(true);
         row.setAccessibleText(finding.severity().word() + ": " + sentence(finding));
         row.setOnMouseClicked(click -> goTo(finding));
-        row.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ENTER && key.getTarget() == row) {
-                goTo(finding);
-            }
-        });
         return row;
     }
 

@@ -90,7 +90,7 @@ final class SeatStop {
         }
         if (!ledger.near().isEmpty()) {
             Gap tightest = ledger.near().get(0);
-            figures.add(new Figure("tightest gap", length(tightest), why(tightest)));
+            figures.add(new Figure("worst gap", length(tightest), why(tightest)));
         }
         Vec3 cg = seating.mass().cg();
         figures.add(new Figure(

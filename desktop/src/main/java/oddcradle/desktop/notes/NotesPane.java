@@ -86,7 +86,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
                 stop,
                 text,
                 cureBox,
-                new WhyLink(sentence(finding), finding::why, desk::units));
+                new WhyLink(() -> sentence(finding), finding::why, desk::units));
         row.getStyleClass().add("note-row");
         row.setAccessibleText(finding.severity().word() + ": " + sentence(finding));
         row.setOnMouseClicked(click -> goTo(finding));

@@ -51,7 +51,7 @@ public final class Rail extends VBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox state = new VBox();
         state.setAlignment(Pos.CENTER);
-        state.setMinWidth(34);
+        state.setMinWidth(USE_PREF_SIZE);
         states.put(stop, state);
         HBox row = new HBox(number, title, gap, state);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -60,7 +60,7 @@ public final class Rail extends VBox {
         button.setGraphic(row);
         button.getStyleClass().add("rail-stop");
         button.setMaxWidth(Double.MAX_VALUE);
-        row.prefWidthProperty().bind(button.widthProperty().subtract(32));
+        row.prefWidthProperty().bind(button.widthProperty().subtract(26));
         button.setOnAction(click -> {
             desk.stopProperty().set(stop);
             select(stop);
@@ -76,6 +76,7 @@ public final class Rail extends VBox {
             Label word = new Label(
                     worst.isWorseThan(Severity.NOTE) && count > 1 ? worst.word() + " " + count : worst.word());
             word.getStyleClass().add("state");
+            word.setMinWidth(USE_PREF_SIZE);
             if (worst == Severity.NOT_CHECKED) {
                 word.setText("open");
             }

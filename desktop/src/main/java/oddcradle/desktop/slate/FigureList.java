@@ -64,7 +64,8 @@ public final class FigureList extends GridPane {
         Label value = new Label();
         value.getStyleClass().add("figure-value");
         value.setMinWidth(USE_PREF_SIZE);
-        WhyLink why = new WhyLink("", () -> figureAt(row).why(), desk::units);
+        WhyLink why =
+                new WhyLink(() -> figureAt(row).name(), () -> figureAt(row).why(), desk::units);
         addRow(row, name, value, why);
     }
 

@@ -57,6 +57,9 @@ public final class ShareBars extends Pane {
             double length = Math.max(1, Math.min(bar.share(), 3) * perShare);
             g.setFill(bar.colour());
             g.fillRect(NAME, y + 5, length, 13);
+            g.setStroke(palette.graphite());
+            g.setLineWidth(0.6);
+            g.strokeRect(NAME, y + 5, length, 13);
             if (bar.share() > 1 && bar.past() == Past.BAD) {
                 hatch(g, NAME + perShare, y + 5, length - perShare);
             }

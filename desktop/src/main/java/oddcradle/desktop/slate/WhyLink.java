@@ -7,10 +7,10 @@ import oddcradle.core.units.UnitStyle;
 
 /** The small "why?" beside a number. */
 public final class WhyLink extends Hyperlink {
-    public WhyLink(String title, Supplier<Why> why, Supplier<UnitStyle> style) {
+    public WhyLink(Supplier<String> title, Supplier<Why> why, Supplier<UnitStyle> style) {
         super("why?");
         getStyleClass().add("why");
         setMinWidth(USE_PREF_SIZE);
-        setOnAction(click -> WhyCard.show(this, title, why.get(), style.get()));
+        setOnAction(click -> WhyCard.show(this, title.get(), why.get(), style.get()));
     }
 }

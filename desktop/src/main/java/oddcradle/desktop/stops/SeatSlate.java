@@ -44,7 +44,7 @@ final class SeatSlate extends StopSlate {
         add(six);
         onRefresh(this::showSeat);
         add(steps());
-        section("Tightest gaps against the room they need");
+        section("Worst gaps against the room they need");
         ShareBars bars = new ShareBars(palette);
         add(bars);
         onRefresh(() -> bars.show(gaps(palette)));

@@ -161,7 +161,7 @@ class WindowTest {
     @Test
     void cureFromANote_isAppliedAndUndone(FxRobot robot) {
         Job before = desk.session().job();
-        assertThat(text(robot, "#figure-tightest-gap")).isNotBlank();
+        assertThat(text(robot, "#figure-worst-gap")).isNotBlank();
         robot.clickOn("#cure-line-offset");
         settled();
         assertThat(desk.examination().line().alignment().offset()).isCloseTo(0, within(1e-12));
@@ -237,7 +237,7 @@ class WindowTest {
     @Test
     void units_lookAndStops_switchFromTheKeyboardAndTheBar(FxRobot robot) {
         robot.clickOn("#units-fractional-inches");
-        until(() -> text(robot, "#figure-tightest-gap").endsWith("in"));
+        until(() -> text(robot, "#figure-worst-gap").endsWith("in"));
         robot.clickOn("#look");
         assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);

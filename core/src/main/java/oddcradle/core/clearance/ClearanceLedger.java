@@ -38,6 +38,14 @@ public final class ClearanceLedger {
         return near;
     }
 
+    /** The worst pairs, as many as asked for if there are so many; far pairs are worked out only if the near are too few. */
+    public List<Gap> worst(int count) {
+        boolean nearSuffice =
+                near.size() >= count && (count == 0 || near.get(count - 1).margin() <= NEAR);
+        List<Gap> gaps = nearSuffice ? near : all();
+        return gaps.subList(0, Math.min(count, gaps.size()));
+    }
+
     /** All pairs, worst first; worked out afresh at each call. */
     public List<Gap> all() {
         return gaps(false);

@@ -79,18 +79,20 @@ final class SeatStop {
     static StopReport report(Seating seating, ClearanceLedger ledger) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
-        int goodTold = 0;
-        for (Gap gap : ledger.near()) {
-            if (gap.margin() < 0) {
-                findings.add(finding(gap));
-            } else if (goodTold < GOOD_GAPS_TOLD) {
-                findings.add(finding(gap));
-                goodTold++;
-            }
-        }
-        if (!ledger.near().isEmpty()) {
-            Gap tightest = ledger.near().get(0);
-            figures.add(new Figure("worst gap", length(tightest), why(tightest)));
+        int tooNear =
+                (int) ledger.near().stream().filter(gap -> gap.margin() < 0).count();
+        List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
+        told.forEach(gap -> findings.add(finding(gap)));
+        if (told.isEmpty()) {
+            findings.add(Finding.statement(
+                    "seat.no-pairs",
+                    Stop.SEAT,
+                    Severity.NOT_CHECKED,
+                    Phrase.of("no gap can be measured: the donor has no solids, or there is nothing round it"),
+                    Place.NOWHERE,
+                    new Why("number of pairs = 0", List.of(), Source.derived("parts and obstacles"))));
+        } else {
+            figures.add(new Figure("worst gap", length(told.get(0)), why(told.get(0))));
         }
         Vec3 cg = seating.mass().cg();
         figures.add(new Figure(

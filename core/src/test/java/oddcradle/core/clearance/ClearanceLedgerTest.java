@@ -51,4 +51,18 @@ class ClearanceLedgerTest {
         assertThat(gap.separation().distance()).isCloseTo(-0.02, within(1e-12));
         assertThat(gap.separation().overlap()).isTrue();
     }
+
+    @Test
+    void farPairs_areWorkedOutWhenAskedFor_inTheirPlace() {
+        List<Body> parts = List.of(ball("part", 0, 0.010, "fixed"));
+        List<Body> around =
+                List.of(ball("far", 2, 0, "fixed"), ball("near", 0.13, 0, "fixed"), ball("farther", 3, 0, "fixed"));
+        ClearanceLedger ledger = ClearanceLedger.of(parts, around);
+        assertThat(ledger.near()).extracting(gap -> gap.obstacle().id()).containsExactly("near");
+        assertThat(ledger.worst(1)).extracting(gap -> gap.obstacle().id()).containsExactly("near");
+        assertThat(ledger.worst(2)).extracting(gap -> gap.obstacle().id()).containsExactly("near", "far");
+        assertThat(ledger.all()).extracting(gap -> gap.obstacle().id()).containsExactly("near", "far", "farther");
+        assertThat(ledger.worst(9)).hasSize(3);
+        assertThat(ClearanceLedger.of(parts, List.of()).worst(3)).isEmpty();
+    }
 }

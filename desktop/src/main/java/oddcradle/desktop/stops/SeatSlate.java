@@ -99,7 +99,7 @@ final class SeatSlate extends StopSlate {
 
     private List<ShareBars.Bar> gaps(Palette palette) {
         List<ShareBars.Bar> bars = new ArrayList<>();
-        for (Gap gap : desk.examination().ledger().near().stream().limit(GAPS).toList()) {
+        for (Gap gap : desk.examination().ledger().worst(GAPS)) {
             double distance = gap.separation().distance();
             Severity severity =
                     gap.margin() >= 0 ? Severity.GOOD : distance < gap.limit() / 2 ? Severity.STOP : Severity.WATCH;

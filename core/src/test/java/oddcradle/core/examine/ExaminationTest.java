@@ -85,8 +85,7 @@ class ExaminationTest {
                 .isCloseTo(0.002, within(1e-12));
         assertThat(after.cutList().get(0).cutLength())
                 .isNotEqualTo(before.cutList().get(0).cutLength());
-        assertThat(after.ledger().near().get(0))
-                .isNotEqualTo(before.ledger().near().get(0));
+        assertThat(after.ledger().worst(1)).isNotEqualTo(before.ledger().worst(1));
     }
 
     @Test
@@ -151,7 +150,7 @@ class ExaminationTest {
         List<Cure> cures = Cures.of(examination, gap);
         assertThat(cures).isNotEmpty();
         Examination mended = Examination.of(cures.get(0).edit().applyTo(low));
-        double margin = mended.ledger().near().stream()
+        double margin = mended.ledger().all().stream()
                 .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
                         .equals(gap.where().parts()))
                 .findFirst()

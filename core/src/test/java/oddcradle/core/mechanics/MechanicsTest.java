@@ -57,10 +57,4 @@ class MechanicsTest {
         assertThat(turned.inertia().get(1, 1)).isCloseTo(1, within(1e-12));
         assertThat(turned.cg().distanceTo(new Vec3(0, 1, 1))).isLessThan(1e-15);
     }
-
-    @Test
-    void wrench_hasTheMomentOfItsArm() {
-        Wrench wrench = Wrench.forceAt(new Vec3(1, 0, 0), new Vec3(0, 0, 10));
-        assertThat(wrench.momentAbout(Vec3.ZERO)).isEqualTo(new Vec3(0, -10, 0));
-    }
 }

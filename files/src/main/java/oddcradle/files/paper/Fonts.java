@@ -12,8 +12,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 final class Fonts {
     enum Face {
         PLAIN("barlow-regular"),
-        BOLD("barlow-semibold"),
-        MONO("plex-mono-regular");
+        BOLD("barlow-semibold");
 
         private final String file;
 

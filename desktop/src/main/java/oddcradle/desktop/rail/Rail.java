@@ -51,7 +51,7 @@ public final class Rail extends VBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox state = new VBox();
         state.setAlignment(Pos.CENTER);
-        state.setMinWidth(USE_PREF_SIZE);
+        state.setMinWidth(38);
         states.put(stop, state);
         HBox row = new HBox(number, title, gap, state);
         row.setAlignment(Pos.CENTER_LEFT);

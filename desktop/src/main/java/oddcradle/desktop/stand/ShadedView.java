@@ -2,6 +2,7 @@ package oddcradle.desktop.stand;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -19,10 +20,12 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.PhongMaterial;
 import javafx.scene.shape.Box;
-import javafx.scene.shape.Shape3D;
+import javafx.scene.shape.MeshView;
+import javafx.scene.transform.Affine;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.UnitStyle;
@@ -48,6 +51,8 @@ final class ShadedView extends Pane {
     private final PointLight lamp = new PointLight();
     private final ChalkLayer chalk = new ChalkLayer();
     private final Map<String, PhongMaterial> materials = new HashMap<>();
+    private final Map<String, MeshView> views = new HashMap<>();
+    private Map<String, List<Solid>> shown = Map.of();
     private final Consumer<String> picked;
     private List<JobDrawing.PartSolid> solids = List.of();
     private List<ChalkMark> marks = List.of();
@@ -122,7 +127,7 @@ final class ShadedView extends Pane {
     }
 
     private void place() {
-        lens.getTransforms().setAll(SolidShapes.affine(new Pose(camera.axes(), camera.eye())));
+        lens.getTransforms().setAll(affine(new Pose(camera.axes(), camera.eye())));
         Vec3 light = camera.eye().plus(new Vec3(0.6, 1.5, 2.5));
         lamp.setTranslateX(light.x());
         lamp.setTranslateY(light.y());
@@ -160,20 +165,37 @@ final class ShadedView extends Pane {
         place();
     }
 
+    /** Makes anew only the meshes of parts that have moved or changed. */
     private void rebuild() {
+        Map<String, List<Solid>> now = new LinkedHashMap<>();
+        Map<String, Role> roles = new HashMap<>();
+        for (JobDrawing.PartSolid part : solids) {
+            now.computeIfAbsent(part.part(), id -> new ArrayList<>()).add(part.solid());
+            roles.put(part.part(), part.role());
+        }
         List<Node> shapes = new ArrayList<>();
         List<Node> seeThrough = new ArrayList<>();
-        for (JobDrawing.PartSolid part : solids) {
-            PhongMaterial material = materials.computeIfAbsent(part.part(), id -> new PhongMaterial(Color.GRAY));
-            Solid solid = part.solid();
-            for (Shape3D shape : SolidShapes.of(solid, material)) {
-                shape.setUserData(part.part());
-                (part.role() == Role.KEEP_OUT ? seeThrough : shapes).add(shape);
+        for (Map.Entry<String, List<Solid>> part : now.entrySet()) {
+            MeshView view = views.computeIfAbsent(part.getKey(), this::newView);
+            if (!part.getValue().equals(shown.get(part.getKey()))) {
+                view.setMesh(SolidMesh.of(part.getValue()));
             }
+            // What one looks through must be drawn last.
+            (roles.get(part.getKey()) == Role.KEEP_OUT ? seeThrough : shapes).add(view);
         }
-        // What one looks through must be drawn last.
+        views.keySet().retainAll(now.keySet());
+        shown = now;
         shapes.addAll(seeThrough);
-        parts.getChildren().setAll(shapes);
+        if (!parts.getChildren().equals(shapes)) {
+            parts.getChildren().setAll(shapes);
+        }
+    }
+
+    private MeshView newView(String part) {
+        MeshView view = new MeshView();
+        view.setUserData(part);
+        view.setMaterial(materials.computeIfAbsent(part, id -> new PhongMaterial(Color.GRAY)));
+        return view;
     }
 
     /** Colours that are not a part's. */
@@ -224,5 +246,23 @@ final class ShadedView extends Pane {
         if (event.getClickCount() == 2 && !part.isEmpty()) {
             goTo(part);
         }
+    }
+
+    private static Affine affine(Pose pose) {
+        Mat3 r = pose.rotation();
+        Vec3 t = pose.translation();
+        return new Affine(
+                r.get(0, 0),
+                r.get(0, 1),
+                r.get(0, 2),
+                t.x(),
+                r.get(1, 0),
+                r.get(1, 1),
+                r.get(1, 2),
+                t.y(),
+                r.get(2, 0),
+                r.get(2, 1),
+                r.get(2, 2),
+                t.z());
     }
 }

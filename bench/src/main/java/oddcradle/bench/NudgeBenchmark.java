@@ -18,7 +18,7 @@ import org.openjdk.jmh.annotations.State;
 
 /** The demo job after a nudge of the seat, beside the bare factorisation and solves of the same stiffness matrix. */
 @State(Scope.Thread)
-@BenchmarkMode(Mode.AverageTime)
+@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class NudgeBenchmark {
     private Job here;

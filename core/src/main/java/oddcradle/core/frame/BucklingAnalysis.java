@@ -134,6 +134,10 @@ public final class BucklingAnalysis {
         FrameModel model = new FrameModel(input);
         for (BeamElement beam : model.beams) {
             FrameMember member = beam.member;
+            // A member with a ball at both ends may spin about itself, and so may its pieces; no torque comes of
+            // holding one.
+            boolean spins = member.jointI() == EndJoint.BALL && member.jointJ() == EndJoint.BALL;
+            EndJoint jointI = spins ? EndJoint.PINNED : member.jointI();
             Vec3 from = model.position(beam.nodeI).plus(member.offsetI());
             Vec3 to = model.position(beam.nodeJ).plus(member.offsetJ());
             String before = member.i();
@@ -150,7 +154,7 @@ public final class BucklingAnalysis {
                         next,
                         member.section(),
                         member.material(),
-                        first ? member.jointI() : EndJoint.FIXED,
+                        first ? jointI : EndJoint.FIXED,
                         last ? member.jointJ() : EndJoint.FIXED,
                         first ? member.offsetI() : Vec3.ZERO,
                         last ? member.offsetJ() : Vec3.ZERO));

@@ -55,4 +55,21 @@ class BucklingTest {
                         .orElseThrow())
                 .isEmpty();
     }
+
+    /** A strut between two balls is Euler's hinged column, though it may spin about itself. */
+    @Test
+    void strutBetweenBalls_isAHingedColumn() {
+        FrameInput strut = frame(
+                Theory.EULER,
+                List.of(node("foot", 0, 0, 0), node("head", 0, 0, L)),
+                List.of(Frames.jointed("strut", "foot", "head", EndJoint.BALL, EndJoint.BALL)),
+                List.of(fixed("foot"), new FrameSupport("head", new Fixity(true, true, false, true, true, true))),
+                force("head", 0, 0, -1000));
+        double euler = Math.PI * Math.PI * EI / (L * L) / 1000;
+        double factor = BucklingAnalysis.lowestFactor(strut, strut.cases().get(0))
+                .answer()
+                .orElseThrow()
+                .orElseThrow();
+        assertThat(factor).isCloseTo(euler, within(euler * 1e-3));
+    }
 }

@@ -15,6 +15,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
 import oddcradle.files.drawing.DrawnShape;
+import oddcradle.files.drawing.Extent;
 import oddcradle.files.drawing.FlatPoint;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
@@ -86,7 +87,7 @@ final class DrawnView extends Pane {
     private void draw() {
         double width = getWidth();
         double height = getHeight();
-        if (paint == null || width < 10 || height < 10) {
+        if (shapes.isEmpty() || width < 10 || height < 10) {
             return;
         }
         fit(width, height);
@@ -114,22 +115,12 @@ final class DrawnView extends Pane {
     }
 
     private void fit(double width, double height) {
-        double left = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double bottom = Double.POSITIVE_INFINITY;
-        double top = Double.NEGATIVE_INFINITY;
-        for (DrawnShape shape : shapes) {
-            for (FlatPoint point : shape.outline()) {
-                left = Math.min(left, point.x());
-                right = Math.max(right, point.x());
-                bottom = Math.min(bottom, point.y());
-                top = Math.max(top, point.y());
-            }
-        }
-        pixelsPerMetre = zoom * Math.min((width - 2 * MARGIN) / (right - left), (height - 2 * MARGIN) / (top - bottom));
+        Extent extent = Extent.of(shapes);
+        pixelsPerMetre =
+                zoom * Math.min((width - 2 * MARGIN) / extent.width(), (height - 2 * MARGIN) / extent.height());
         origin = new Point2D(
-                width / 2 - (left + right) / 2 * pixelsPerMetre + slide.getX(),
-                height / 2 + (bottom + top) / 2 * pixelsPerMetre + slide.getY());
+                width / 2 - extent.middle().x() * pixelsPerMetre + slide.getX(),
+                height / 2 + extent.middle().y() * pixelsPerMetre + slide.getY());
     }
 
     private Point2D pixels(FlatPoint point) {

@@ -76,9 +76,9 @@ class WindowTest {
 
     private static void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
         } catch (TimeoutException late) {
-            throw new AssertionError("waited 20 s in vain", late);
+            throw new AssertionError("waited a minute in vain", late);
         }
         WaitForAsyncUtils.waitForFxEvents();
     }

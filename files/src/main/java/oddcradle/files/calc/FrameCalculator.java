@@ -109,7 +109,7 @@ final class FrameCalculator {
         return switch (type) {
             case "tube" -> new Tube(in.number("od"), in.number("wall"));
             case "rect_tube" -> new RectTube(in.number("b"), in.number("h"), in.number("wall"));
-            case "round" -> new Round(in.has("d") ? in.number("d") : in.number("od"));
+            case "round" -> new Round(in.number(in.has("od") ? "od" : in.has("diameter") ? "diameter" : "d"));
             case "rect" -> new Rect(in.number("b"), in.number("h"));
             default -> throw new InvalidValue("type", "is \"" + type + "\", must be tube, rect_tube, round or rect");
         };

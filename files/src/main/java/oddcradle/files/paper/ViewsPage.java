@@ -8,6 +8,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.drawing.DrawnShape;
+import oddcradle.files.drawing.Extent;
 import oddcradle.files.drawing.FlatPoint;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
@@ -41,30 +42,10 @@ final class ViewsPage {
 
     private record Frame(double x, double y, double width, double height) {}
 
-    private record Extent(double left, double right, double bottom, double top) {
-        static Extent of(List<DrawnShape> shapes) {
-            double left = Double.POSITIVE_INFINITY;
-            double right = Double.NEGATIVE_INFINITY;
-            double bottom = Double.POSITIVE_INFINITY;
-            double top = Double.NEGATIVE_INFINITY;
-            for (DrawnShape shape : shapes) {
-                for (FlatPoint point : shape.outline()) {
-                    left = Math.min(left, point.x());
-                    right = Math.max(right, point.x());
-                    bottom = Math.min(bottom, point.y());
-                    top = Math.max(top, point.y());
-                }
-            }
-            return new Extent(left, right, bottom, top);
-        }
-    }
-
     /** mm of paper per metre. */
     private static double fit(Examination examination, View view, Frame frame) {
         Extent extent = Extent.of(JobDrawing.shapes(examination, view));
-        return Math.min(
-                frame.width() / (extent.right() - extent.left()),
-                (frame.height() - 8) / (extent.top() - extent.bottom()));
+        return Math.min(frame.width() / extent.width(), (frame.height() - 8) / extent.height());
     }
 
     private static void draw(
@@ -72,7 +53,7 @@ final class ViewsPage {
             throws IOException {
         List<DrawnShape> shapes = JobDrawing.shapes(examination, view);
         Extent extent = Extent.of(shapes);
-        double originX = frame.x() + frame.width() / 2 - (extent.left() + extent.right()) / 2 * scale;
+        double originX = frame.x() + frame.width() / 2 - extent.middle().x() * scale;
         double originY = frame.y() - extent.bottom() * scale;
         for (DrawnShape shape : shapes) {
             List<FlatPoint> onPaper = shape.outline().stream()

@@ -90,4 +90,27 @@ class CalculatorErrorsTest {
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("chain, cope, distance, frame, modes");
     }
+
+    /** A pinned column and its twin with a ball at the head carry the same; sections of every kind are read. */
+    @Test
+    void everySectionAndJoint_isUnderstood() {
+        String beam =
+                """
+                {'theory':'euler','materials':{'s':{'E':2e11,'nu':0.3,'rho':7850}},'sections':{'t':%s},
+                 'nodes':[{'id':'a','xyz':[0,0,0]},{'id':'b','xyz':[1,0,0]}],
+                 'members':[{'id':'m','i':'a','j':'b','section':'t','material':'s','end_i':'%s','end_j':'%s'}],
+                 'supports':[{'node':'a'},{'node':'b'}],'acceleration':[0,0,-9.80665],'buckling':true}
+                """;
+        for (String section : new String[] {
+            "{'type':'round','d':0.02}",
+            "{'type':'round','od':0.02}",
+            "{'type':'round','diameter':0.02}",
+            "{'type':'rect','b':0.02,'h':0.01}",
+            "{'type':'rect_tube','b':0.02,'h':0.03,'wall':0.002}"
+        }) {
+            String pinned = ask("frame", beam.formatted(section, "pinned", "pinned"));
+            assertThat(pinned).contains("stress_max").contains("\"buckling_factor\" : null");
+            assertThat(ask("frame", beam.formatted(section, "ball", "ball"))).contains("stress_max");
+        }
+    }
 }

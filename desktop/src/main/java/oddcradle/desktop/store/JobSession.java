@@ -163,7 +163,16 @@ public final class JobSession {
         }
         saved = job();
         file.set(Optional.of(path));
+        endStep();
         show(document.get());
+    }
+
+    /** What is saved can be undone to: the next edit is a step of its own however soon it comes. */
+    private void endStep() {
+        Step last = done.poll();
+        if (last != null) {
+            done.push(new Step(last.label(), last.mergeKey(), Instant.EPOCH, last.before(), last.after()));
+        }
     }
 
     /** Writes the newest state of a changed job that has a file into its recovery file; on any thread. */

@@ -136,6 +136,17 @@ class JobSessionTest {
     }
 
     @Test
+    void editRightAfterSaving_isAStepOfItsOwn(@TempDir Path folder) throws IOException {
+        nudge(0.004);
+        session.save(folder.resolve("mine.cradle.json"));
+        Job saved = session.job();
+        nudge(0.003);
+        session.undo();
+        assertThat(session.job()).isEqualTo(saved);
+        assertThat(session.changedProperty().get()).isFalse();
+    }
+
+    @Test
     void unreadableFile_leavesTheOpenJob(@TempDir Path folder) throws IOException {
         Path file = Files.writeString(folder.resolve("bad.cradle.json"), "{ half a job");
         nudge(0.004);

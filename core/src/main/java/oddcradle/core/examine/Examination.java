@@ -32,6 +32,7 @@ public final class Examination {
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
     private final List<TubeUse> tubeUses;
+    private final CopeBook copeBook;
     private final List<CutTube> cutList;
     private final Map<Stop, StopReport> reports = new EnumMap<>(Stop.class);
 
@@ -56,7 +57,8 @@ public final class Examination {
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
         this.tubeUses =
                 load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
-        this.cutList = MakeStop.solve(job, seating);
+        this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
+        this.cutList = MakeStop.solve(job, seating, copeBook);
         report(earlier.filter(before -> before.job.donor() == job.donor())
                 .map(before -> before.report(Stop.DONOR))
                 .orElseGet(() -> PlainStops.donor(job)));

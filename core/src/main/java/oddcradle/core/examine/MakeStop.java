@@ -18,8 +18,6 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Tube;
-import oddcradle.core.shop.Cope;
-import oddcradle.core.shop.CopeBranch;
 import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.CopeResult;
 import oddcradle.core.units.Quantity;
@@ -38,13 +36,13 @@ final class MakeStop {
 
     private MakeStop() {}
 
-    static List<CutTube> solve(Job job, Seating seating) {
+    static List<CutTube> solve(Job job, Seating seating, CopeBook book) {
         return job.cradle().members().stream()
-                .map(tube -> cut(job, seating, tube))
+                .map(tube -> cut(job, seating, book, tube))
                 .toList();
     }
 
-    private static CutTube cut(Job job, Seating seating, Member tube) {
+    private static CutTube cut(Job job, Seating seating, CopeBook book, Member tube) {
         List<Vec3> path = seating.path(tube);
         double length = 0;
         double bend = 0;
@@ -55,14 +53,15 @@ final class MakeStop {
                 bend = Math.max(bend, before.angleTo(path.get(k).minus(path.get(k - 1))));
             }
         }
-        TubeEnd first = end(job, seating, tube, tube.first(), path.get(0), path.get(1));
-        TubeEnd last = end(job, seating, tube, tube.last(), path.get(path.size() - 1), path.get(path.size() - 2));
+        TubeEnd first = end(job, seating, book, tube, tube.first(), path.get(0), path.get(1));
+        TubeEnd last = end(job, seating, book, tube, tube.last(), path.get(path.size() - 1), path.get(path.size() - 2));
         double cut = length + first.reach() + last.reach();
         double mass = cut * tube.section().area() * job.material(tube).density();
         return new CutTube(tube, length, cut, bend, mass, first, last);
     }
 
-    private static TubeEnd end(Job job, Seating seating, Member tube, String node, Vec3 at, Vec3 inward) {
+    private static TubeEnd end(
+            Job job, Seating seating, CopeBook book, Member tube, String node, Vec3 at, Vec3 inward) {
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
         hostTubeAt(job, seating, node).ifPresent(host -> {
@@ -89,8 +88,7 @@ final class MakeStop {
         if (headers.isEmpty() || !(tube.section() instanceof Tube round) || at.equals(inward)) {
             return new TubeEnd(node, at, landsOn, Optional.empty(), extension, "");
         }
-        CopeBranch branch = new CopeBranch(at, direction, round.od() / 2, round.wall(), reference(direction.unit()));
-        CopeResult cope = Cope.of(branch, headers, Cope.USUAL_STEPS);
+        CopeResult cope = book.cope(at, direction.unit(), reference(direction.unit()), round, headers);
         boolean crosses = cope.deepest().isPresent();
         return new TubeEnd(
                 node, at, landsOn, crosses ? Optional.of(cope) : Optional.empty(), extension, marks(direction.unit()));

@@ -13,9 +13,7 @@ final class StartUp {
     private StartUp() {}
 
     /** Medians, s. */
-    record Times(double program, double empty) {}
-
-    static Times measure() throws IOException {
+    static Bench.Pair measure() throws IOException {
         Path programArchive = archiveOf(WholeWindow.Start.class);
         Path emptyArchive = archiveOf(EmptyWindow.Start.class);
         double[] program = new double[RUNS];
@@ -24,7 +22,7 @@ final class StartUp {
             empty[k] = once(EmptyWindow.Start.class, "-XX:SharedArchiveFile=" + emptyArchive);
             program[k] = once(WholeWindow.Start.class, "-XX:SharedArchiveFile=" + programArchive);
         }
-        return new Times(median(program), median(empty));
+        return new Bench.Pair(median(program), median(empty));
     }
 
     private static double median(double[] values) {

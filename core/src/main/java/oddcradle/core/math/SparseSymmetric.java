@@ -84,6 +84,11 @@ public final class SparseSymmetric {
             return x;
         }
 
+        /** The entries of the inverse wherever the factor has entries: variances, and covariances of what is joined. */
+        public InverseOnPattern inverseOnPattern() {
+            return new InverseOnPattern(lower);
+        }
+
         /** Smallest pivot divided by its own diagonal entry, 0 to 1; near the rounding unit if A is singular. */
         public double smallestPivotRatio() {
             double least = 1;

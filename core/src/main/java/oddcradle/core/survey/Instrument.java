@@ -1,0 +1,39 @@
+package oddcradle.core.survey;
+
+/**
+ * What a reading is taken with, and how well a careful hand reads it on raw castings and tubes: one standard deviation,
+ * common practice, to be replaced where the user knows better.
+ */
+public enum Instrument {
+    TAPE("tape", 0.0010, Math.toRadians(1.0)),
+    STEEL_RULE("steel rule", 0.0004, Math.toRadians(1.0)),
+    CALIPER("caliper", 0.0001, Math.toRadians(0.5)),
+    HEIGHT_GAUGE("height gauge", 0.0001, Math.toRadians(0.5)),
+    ANGLE_GAUGE("angle gauge", 0.0010, Math.toRadians(0.15)),
+    LASER_LINE("laser line", 0.0010, Math.toRadians(0.2)),
+    SCAN("scan", 0.0005, Math.toRadians(0.3));
+
+    private final String word;
+    private final double lengthSigma;
+    private final double angleSigma;
+
+    Instrument(String word, double lengthSigma, double angleSigma) {
+        this.word = word;
+        this.lengthSigma = lengthSigma;
+        this.angleSigma = angleSigma;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /** Usual standard uncertainty of a length, m. */
+    public double lengthSigma() {
+        return lengthSigma;
+    }
+
+    /** Usual standard uncertainty of an angle, rad. */
+    public double angleSigma() {
+        return angleSigma;
+    }
+}

@@ -1,0 +1,23 @@
+package oddcradle.core.survey;
+
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
+
+/**
+ * A point to be found.
+ *
+ * @param id of the boss or node that it places, or a name of its own
+ * @param about where it is by eye, m; decides on which side of the others it lies
+ * @param bore diameter of the hole whose centre it is, m; 0 where there is none
+ * @param fixed whether {@code about} is exact and defines the axes, such as a mark the datum was taken from
+ */
+public record SurveyPoint(String id, String label, Vec3 about, double bore, boolean fixed) {
+    private static final double LARGEST_BORE = 1;
+
+    public SurveyPoint {
+        Guard.named("id", id);
+        Guard.named("label", label);
+        Guard.present("about", about);
+        Guard.within("bore", bore, 0, LARGEST_BORE, "m");
+    }
+}

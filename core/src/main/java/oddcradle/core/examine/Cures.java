@@ -22,6 +22,8 @@ import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Member;
+import oddcradle.core.job.Side;
+import oddcradle.core.job.SurveyEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -58,9 +60,27 @@ public final class Cures {
             case "shake.idle" -> softer(job, job.donor().engine().idleSpeed(), ShakeStop.MOST_AT_IDLE);
             case "shake.cruise" -> softer(job, job.donor().engine().cruiseSpeed(), ShakeStop.MOST_AT_CRUISE);
             case "load.stress" -> thicker(job, examination, finding);
+            case "survey.slip" -> mendedReading(examination, finding);
+            case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
             default -> List.of();
         };
+    }
+
+    private static Side side(Finding finding) {
+        return finding.stop() == Stop.DONOR ? Side.DONOR : Side.HOST;
+    }
+
+    /** What was probably meant, each slip that fits; and always the tape once more. */
+    private static List<Cure> mendedReading(Examination examination, Finding finding) {
+        String reading = finding.where().parts().get(0);
+        List<Cure> cures = new ArrayList<>();
+        examination.survey(side(finding)).suspects().stream()
+                .filter(suspect -> suspect.reading().id().equals(reading))
+                .flatMap(suspect -> suspect.cures().stream())
+                .forEach(slip -> cures.add(Cure.of(new SurveyEdit.SetReading(side(finding), slip.mended()))));
+        cures.add(Cure.of(new SurveyEdit.DropReading(side(finding), reading)));
+        return cures;
     }
 
     /** Sideways if the seat is free to go there, and always a spacer on the axle. */

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
@@ -14,6 +15,9 @@ import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.Side;
+import oddcradle.core.survey.SurveyAdjustment;
+import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.vibration.MountedBody;
 
 /**
@@ -25,6 +29,8 @@ import oddcradle.core.vibration.MountedBody;
 public final class Examination {
     private final Job job;
     private final Seating seating;
+    private final SurveyResult donorSurvey;
+    private final SurveyResult hostSurvey;
     private final LineResult line;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
@@ -39,6 +45,8 @@ public final class Examination {
     private Examination(Job job, Optional<Examination> earlier) {
         this.job = job;
         this.seating = Seating.of(job);
+        this.donorSurvey = survey(Side.DONOR, earlier);
+        this.hostSurvey = survey(Side.HOST, earlier);
         this.line = LineStop.solve(job, seating);
         this.ledger = earlier.filter(before -> sameGeometry(before.job, job))
                 .map(before -> before.ledger)
@@ -59,12 +67,11 @@ public final class Examination {
                 load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeStop.solve(job, seating, copeBook);
-        report(earlier.filter(before -> before.job.donor() == job.donor())
-                .map(before -> before.report(Stop.DONOR))
-                .orElseGet(() -> PlainStops.donor(job)));
+        report(PlainStops.donor(job, new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place)));
         report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
                 .map(before -> before.report(Stop.HOST))
-                .orElseGet(() -> PlainStops.host(job, seating)));
+                .orElseGet(() -> PlainStops.host(
+                        job, seating, new SurveyNotes(Side.HOST, job, hostSurvey, UnaryOperator.identity()))));
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(seating, ledger));
         report(CradleStop.report(job, seating));
@@ -75,6 +82,12 @@ public final class Examination {
         report(earlier.filter(before -> before.shake == shake)
                 .map(before -> before.report(Stop.RUN))
                 .orElseGet(() -> PlainStops.run(job, shake)));
+    }
+
+    private SurveyResult survey(Side side, Optional<Examination> earlier) {
+        return earlier.filter(before -> side.survey(before.job).equals(side.survey(job)))
+                .map(before -> before.survey(side))
+                .orElseGet(() -> SurveyAdjustment.of(side.survey(job)));
     }
 
     /** Everything afresh. */
@@ -109,6 +122,11 @@ public final class Examination {
 
     public Seating seating() {
         return seating;
+    }
+
+    /** The readings of one body after their adjustment. */
+    public SurveyResult survey(Side side) {
+        return side == Side.DONOR ? donorSurvey : hostSurvey;
     }
 
     public LineResult line() {

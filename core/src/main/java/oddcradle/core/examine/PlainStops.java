@@ -31,7 +31,7 @@ final class PlainStops {
 
     private PlainStops() {}
 
-    static StopReport donor(Job job) {
+    static StopReport donor(Job job, SurveyNotes survey) {
         Engine engine = job.donor().engine();
         Why weighed = new Why("as entered", List.of(), Source.measured());
         double mass = job.donor().mass().mass();
@@ -75,10 +75,12 @@ final class PlainStops {
         if (findings.isEmpty()) {
             findings.add(good("donor.mass", Stop.DONOR, "mass and inertia belong to a body that can exist"));
         }
+        figures.addAll(survey.figures());
+        findings.addAll(survey.findings());
         return new StopReport(Stop.DONOR, figures, findings);
     }
 
-    static StopReport host(Job job, Seating seating) {
+    static StopReport host(Job job, Seating seating, SurveyNotes survey) {
         double mass = 0;
         double longest = 0;
         for (Member member : job.host().members()) {
@@ -91,14 +93,14 @@ final class PlainStops {
             mass += length * member.section().area() * job.material(member).density();
         }
         Why counted = new Why("as entered", List.of(), Source.measured());
-        List<Figure> figures = List.of(
+        List<Figure> figures = new ArrayList<>(List.of(
                 new Figure("tubes", Quantity.count(job.host().members().size()), counted),
                 new Figure(
                         "frame tubes weigh",
                         Quantity.mass(mass),
                         new Why("sum of A L rho", List.of(), Source.derived("sections and lengths"))),
                 new Figure("longest tube", Quantity.length(longest), counted),
-                new Figure("keep-outs", Quantity.count(job.host().keepOuts().size()), counted));
+                new Figure("keep-outs", Quantity.count(job.host().keepOuts().size()), counted)));
         List<Finding> findings = new ArrayList<>();
         for (Node node : job.host().nodes()) {
             boolean used = job.host().members().stream()
@@ -116,6 +118,8 @@ final class PlainStops {
         if (findings.isEmpty()) {
             findings.add(good("host.nodes", Stop.HOST, "every node of the frame is on a tube"));
         }
+        figures.addAll(survey.figures());
+        findings.addAll(survey.findings());
         return new StopReport(Stop.HOST, figures, findings);
     }
 

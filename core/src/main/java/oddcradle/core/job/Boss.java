@@ -18,4 +18,8 @@ public record Boss(String id, String label, Vec3 position, Vec3 axis, double bor
         Guard.present("axis", axis).unit();
         Guard.positive("bore", bore, "m");
     }
+
+    public Boss at(Vec3 other) {
+        return new Boss(id, label, other, axis, bore);
+    }
 }

@@ -9,7 +9,7 @@ import oddcradle.core.section.Section;
 import oddcradle.core.units.Quantity;
 
 /** One change of a job: what a hand does in the window, and what a cure proposes. Undone by keeping the job before it. */
-public sealed interface JobEdit {
+public interface JobEdit {
     /**
      * @return a new job; an equal one if nothing changes
      * @throws InvalidValue if the changed job would not be one
@@ -109,14 +109,7 @@ public sealed interface JobEdit {
         @Override
         public Job applyTo(Job job) {
             Output output = job.donor().output();
-            Donor donor = job.donor();
-            return job.withDonor(new Donor(
-                    donor.name(),
-                    donor.engine(),
-                    donor.mass(),
-                    donor.bosses(),
-                    new Output(output.centre(), output.axis(), teeth),
-                    donor.parts()));
+            return job.withDonor(job.donor().withOutput(new Output(output.centre(), output.axis(), teeth)));
         }
 
         @Override
@@ -218,16 +211,9 @@ public sealed interface JobEdit {
     record SetSection(String member, Section section) implements JobEdit {
         @Override
         public Job applyTo(Job job) {
-            Host host = job.host();
             Job changed = job.withCradle(
                     job.cradle().withMembers(replaced(job.cradle().members())));
-            return changed.withHost(new Host(
-                    host.name(),
-                    host.nodes(),
-                    replaced(host.members()),
-                    host.keepOuts(),
-                    host.drivenEnd(),
-                    host.supports()));
+            return changed.withHost(job.host().withMembers(replaced(job.host().members())));
         }
 
         private List<Member> replaced(List<Member> members) {
@@ -271,8 +257,6 @@ public sealed interface JobEdit {
     }
 
     private static Job withDrivenEnd(Job job, DrivenEnd drivenEnd) {
-        Host host = job.host();
-        return job.withHost(
-                new Host(host.name(), host.nodes(), host.members(), host.keepOuts(), drivenEnd, host.supports()));
+        return job.withHost(job.host().withDrivenEnd(drivenEnd));
     }
 }

@@ -8,7 +8,7 @@ public enum Slip {
     OUTSIDE_FOR_CENTRE("measured to the edge of a hole in place of its centre", 0.5),
     SWAPPED_DIGITS("two digits swapped", 1),
     ALONG_THE_SLOPE("measured along a slope in place of square to the plane", 1.5),
-    FRACTION_STEP("an inch fraction misread", 1.5),
+    FRACTION_STEP("an inch fraction misread", 0.2),
     TAPE_MARK("counted from another mark of the tape", 2);
 
     private final String words;

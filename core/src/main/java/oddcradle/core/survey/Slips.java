@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
@@ -12,6 +13,9 @@ final class Slips {
     private static final double INCH = 0.0254;
     private static final double[] FRACTION_STEPS = {INCH / 16, INCH / 8, 3 * INCH / 16, INCH / 4, INCH / 2};
     private static final double[] TAPE_MARKS = {0.010, 0.100, INCH, 12 * INCH};
+    /** In sixty-fourths: a tenth of one is 0.04 mm. */
+    private static final double FRACTION_ROUNDING = 0.1;
+
     private static final double MIRRORED_WITHIN = 0.03;
 
     /** One way the reading may have been meant. */
@@ -27,7 +31,7 @@ final class Slips {
     }
 
     /** @param places of the points, by id, as the other readings have them */
-    static List<Meant> of(Survey survey, Reading reading, java.util.function.Function<String, Vec3> places) {
+    static List<Meant> of(Survey survey, Reading reading, Function<String, Vec3> places) {
         Slips slips = new Slips(survey, reading);
         if (reading instanceof Reading.Slope slope) {
             slips.value(Slip.LEFT_FOR_RIGHT, -slope.value());
@@ -48,8 +52,10 @@ final class Slips {
         swappedDigits(value * 1000, 1, 0.001);
         swappedDigits(value / INCH, 3, INCH);
         for (double step : FRACTION_STEPS) {
-            value(Slip.FRACTION_STEP, value + step);
-            value(Slip.FRACTION_STEP, value - step);
+            if (isInchFraction(value)) {
+                value(Slip.FRACTION_STEP, value + step);
+                value(Slip.FRACTION_STEP, value - step);
+            }
         }
         for (double mark : TAPE_MARKS) {
             value(Slip.TAPE_MARK, value + mark);
@@ -58,6 +64,11 @@ final class Slips {
         if (reading instanceof Reading.Offset || reading instanceof Reading.HoleEdge) {
             value(Slip.LEFT_FOR_RIGHT, -value);
         }
+    }
+
+    private static boolean isInchFraction(double value) {
+        double sixtyFourths = value / INCH * 64;
+        return Math.abs(sixtyFourths - Math.rint(sixtyFourths)) < FRACTION_ROUNDING;
     }
 
     private void outsideForCentre() {
@@ -81,7 +92,7 @@ final class Slips {
     }
 
     /** The slope is the long side of a right triangle whose rise is one of the point's other offsets. */
-    private void alongTheSlope(java.util.function.Function<String, Vec3> places) {
+    private void alongTheSlope(Function<String, Vec3> places) {
         if (!(reading instanceof Reading.Offset offset)) {
             return;
         }

@@ -56,10 +56,6 @@ public record Survey(
         }
     }
 
-    public boolean isEmpty() {
-        return points.isEmpty();
-    }
-
     public Optional<SurveyPoint> point(String id) {
         return points.stream().filter(each -> each.id().equals(id)).findFirst();
     }

@@ -11,6 +11,7 @@ import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.section.Tube;
+import oddcradle.core.survey.Survey;
 
 /** A small whole job: a block of an engine on two cross tubes between two rails, a chain to an axle behind. */
 public final class TestJobs {
@@ -63,7 +64,8 @@ public final class TestJobs {
                                 "D2",
                                 "pipe",
                                 Category.HOT,
-                                List.of(new Solid.Capsule(new Vec3(0.1, -0.2, 0), new Vec3(-0.2, -0.2, 0), 0.02)))));
+                                List.of(new Solid.Capsule(new Vec3(0.1, -0.2, 0), new Vec3(-0.2, -0.2, 0), 0.02)))),
+                Survey.NONE);
     }
 
     private static Host host() {
@@ -94,7 +96,8 @@ public final class TestJobs {
                         new Support("AL", Fixity.POSITION),
                         new Support("AR", new Fixity(true, false, true, false, false, false)),
                         new Support("CL", new Fixity(false, true, true, false, false, false)),
-                        new Support("CR", new Fixity(false, false, true, false, false, false))));
+                        new Support("CR", new Fixity(false, false, true, false, false, false))),
+                Survey.NONE);
     }
 
     private static Node at(String id, double x, double y, double z) {

@@ -33,8 +33,10 @@ class SlipTest {
     void slip_isNamedAndItsCureGivesThePointsBack(Slip slip, String id, DoubleUnaryOperator spoil) {
         Survey good = Surveys.measured(new Random(11));
         Reading meant = good.reading(id).orElseThrow();
-        // The swapped digits need a reading of known digits.
-        Reading read = slip == Slip.SWAPPED_DIGITS ? meant.with(0.3271) : meant;
+        // Swapped digits need a reading of known digits, a misread fraction one in fractions: 5-1/8 in.
+        Reading read = slip == Slip.SWAPPED_DIGITS
+                ? meant.with(0.3271)
+                : slip == Slip.FRACTION_STEP ? meant.with(0.130175) : meant;
         Survey clean = good.with(read);
         Survey spoiled = clean.with(read.with(spoil.applyAsDouble(read.value())));
         SurveyResult result = SurveyAdjustment.of(spoiled);

@@ -26,7 +26,8 @@ public final class Calculators {
             "frame", FrameCalculator::answer,
             "distance", DistanceCalculator::answer,
             "chain", ChainCalculator::answer,
-            "cope", CopeCalculator::answer));
+            "cope", CopeCalculator::answer,
+            "survey", SurveyCalculator::answer));
 
     private Calculators() {}
 

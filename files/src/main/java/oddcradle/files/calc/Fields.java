@@ -93,6 +93,18 @@ final class Fields {
         return has(name) ? text(name) : fallback;
     }
 
+    List<String> texts(String name) {
+        List<JsonNode> entries = entries(name, required(name), -1);
+        List<String> texts = new ArrayList<>();
+        for (int k = 0; k < entries.size(); k++) {
+            if (!entries.get(k).isTextual()) {
+                throw new InvalidValue(name + "[" + k + "]", "is " + kind(entries.get(k)) + ", must be text");
+            }
+            texts.add(entries.get(k).textValue());
+        }
+        return texts;
+    }
+
     /** Reads 1, 0, true and false. */
     boolean flag(String name, boolean fallback) {
         if (!has(name)) {

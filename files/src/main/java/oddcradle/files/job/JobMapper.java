@@ -24,6 +24,7 @@ import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Round;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
+import oddcradle.core.survey.Reading;
 
 /** How the job's records look in JSON: records as objects, vectors as lists, variants by a "type" field. */
 final class JobMapper {
@@ -40,6 +41,7 @@ final class JobMapper {
             .addMixIn(Solid.class, SolidTypes.class)
             .addMixIn(Section.class, SectionTypes.class)
             .addMixIn(Anchor.class, AnchorTypes.class)
+            .addMixIn(Reading.class, ReadingTypes.class)
             .build();
 
     private JobMapper() {}
@@ -69,6 +71,16 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Anchor.OnMember.class, name = "member")
     })
     private interface AnchorTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Reading.Offset.class, name = "offset"),
+        @JsonSubTypes.Type(value = Reading.HoleEdge.class, name = "hole_edge"),
+        @JsonSubTypes.Type(value = Reading.Distance.class, name = "distance"),
+        @JsonSubTypes.Type(value = Reading.OverBores.class, name = "over_bores"),
+        @JsonSubTypes.Type(value = Reading.Slope.class, name = "slope")
+    })
+    private interface ReadingTypes {}
 
     private static SimpleModule vectors() {
         return new SimpleModule("vectors")

@@ -18,6 +18,7 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
+import oddcradle.core.job.Side;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -38,6 +39,10 @@ public final class ResultsJson {
         ArrayNode stops = out.putArray("stops");
         for (Stop stop : Stop.values()) {
             stops.add(stop(examination, examination.report(stop)));
+        }
+        ObjectNode survey = out.putObject("survey");
+        for (Side side : Side.values()) {
+            SurveyJson.fill(survey.putObject(side.word()), examination.survey(side));
         }
         line(out.putObject("line"), examination);
         gaps(out.putArray("gaps"), examination);

@@ -71,13 +71,13 @@ public final class Cures {
         return finding.stop() == Stop.DONOR ? Side.DONOR : Side.HOST;
     }
 
-    /** What was probably meant, each slip that fits; and always the tape once more. */
+    /** What was probably meant; and always the tape once more. */
     private static List<Cure> mendedReading(Examination examination, Finding finding) {
         String reading = finding.where().parts().get(0);
         List<Cure> cures = new ArrayList<>();
         examination.survey(side(finding)).suspects().stream()
                 .filter(suspect -> suspect.reading().id().equals(reading))
-                .flatMap(suspect -> suspect.cures().stream())
+                .flatMap(suspect -> suspect.cures().stream().limit(1))
                 .forEach(slip -> cures.add(Cure.of(new SurveyEdit.SetReading(side(finding), slip.mended()))));
         cures.add(Cure.of(new SurveyEdit.DropReading(side(finding), reading)));
         return cures;

@@ -27,6 +27,7 @@ import oddcradle.core.survey.FoundFeature;
 import oddcradle.core.survey.MissingReading;
 import oddcradle.core.survey.PatternCheck;
 import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.ReadingWords;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.survey.Suspect;
 import oddcradle.core.units.Quantity;
@@ -142,10 +143,9 @@ final class SurveyNotes {
                 stop,
                 Severity.STOP,
                 Phrase.of(
-                        "{} ({}, {}) reads {}; the others make it {}" + doubt + "; " + slip,
+                        "{} ({}) reads {}, the others make it {}" + doubt + "; " + slip,
                         reading.id(),
-                        String.join(" to ", reading.points()),
-                        reading.instrument().word(),
+                        ReadingWords.of(reading),
                         value(reading, reading.value()),
                         value(reading, asRead(suspect))),
                 value(reading, suspect.off()),

@@ -43,7 +43,7 @@ public interface SurveyEdit extends JobEdit {
 
         @Override
         public Phrase label() {
-            return Phrase.of("strike {} out and measure again", reading);
+            return Phrase.of("strike {} out", reading);
         }
 
         @Override

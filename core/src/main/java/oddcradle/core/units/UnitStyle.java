@@ -44,6 +44,13 @@ public enum UnitStyle {
         return fixed(shown, decimals(quantity, Math.abs(shown)));
     }
 
+    /** The number with all its digits and no unit, as an instrument types it; an inch fraction is written as a decimal. */
+    public String digits(Quantity quantity) {
+        double shown = quantity.si() * perSi(quantity);
+        String text = String.format(Locale.ROOT, "%." + (this == MILLIMETRES ? 3 : 5) + "f", shown);
+        return text.replaceAll("\\.?0+$", "").replaceAll("^-0$", "0");
+    }
+
     /** The unit alone; empty for plain numbers. */
     public String unit(Quantity quantity) {
         boolean metric = this == MILLIMETRES;

@@ -124,7 +124,9 @@ public final class MainWindow {
                 .set(text));
         desk.unitsProperty().addListener(change -> refresh());
         desk.nudgeProperty().addListener(change -> stand.refresh());
+        desk.wantedProperty().addListener(change -> stand.refresh());
         desk.stopProperty().addListener(change -> {
+            desk.wantedProperty().set(Optional.empty());
             showSlate();
             stand.frame();
             stand.refresh();

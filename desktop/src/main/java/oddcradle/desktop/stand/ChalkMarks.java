@@ -14,7 +14,12 @@ import oddcradle.core.job.Boss;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.KeepOut;
+import oddcradle.core.job.Side;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.ReadingWords;
+import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.SeverityMark;
 
@@ -47,6 +52,28 @@ public final class ChalkMarks {
             case RUN -> line(marks, examination);
         }
         return marks;
+    }
+
+    /** The reading that is wanted next, as the dimension it is. */
+    public static List<ChalkMark> of(Examination examination, Side side, Wanted wanted) {
+        Reading reading = wanted.template();
+        if (!reading.points().stream()
+                .allMatch(id -> examination.survey(side).point(id).isPresent())) {
+            return List.of();
+        }
+        List<Vec3> at = reading.points().stream()
+                .map(id -> examination.survey(side).point(id).orElseThrow().position())
+                .toList();
+        Vec3 from = at.get(0);
+        Vec3 to = at.get(at.size() - 1);
+        if (reading instanceof Reading.Offset offset) {
+            from = to.withoutPartAlong(offset.plane().direction());
+        } else if (reading instanceof Reading.HoleEdge edge) {
+            from = to.withoutPartAlong(edge.plane().direction());
+        }
+        Pose pose = side == Side.DONOR ? examination.seating().pose() : Pose.IDENTITY;
+        return List.of(new ChalkMark(
+                pose.place(from), pose.place(to), Phrase.of("next: {}", ReadingWords.of(reading)), "watch"));
     }
 
     private static void bosses(List<ChalkMark> marks, Examination examination) {

@@ -163,7 +163,12 @@ public final class Stand extends BorderPane {
         Stop stop = desk.stopProperty().get();
         PartPaint paint = new PartPaint(
                 palette, examination, stop, desk.selectionProperty().get());
-        List<ChalkMark> marks = ChalkMarks.of(examination, stop);
+        List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, stop));
+        if (stop == Stop.DONOR || stop == Stop.HOST) {
+            oddcradle.core.job.Side body =
+                    stop == Stop.DONOR ? oddcradle.core.job.Side.DONOR : oddcradle.core.job.Side.HOST;
+            desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
+        }
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
             shaded.ifPresent(view -> view.show(examination, paint, marks, desk.units()));
         }

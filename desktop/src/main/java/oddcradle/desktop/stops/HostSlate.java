@@ -6,13 +6,19 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.KeepOut;
+import oddcradle.core.job.Side;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.measure.SurveySheet;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.store.Desk;
 
 final class HostSlate extends StopSlate {
-    HostSlate(Desk desk) {
+    HostSlate(Desk desk, Palette palette) {
         super(desk, Stop.HOST);
+        SurveySheet sheet = new SurveySheet(desk, Side.HOST, palette);
+        add(sheet);
+        onRefresh(sheet::refresh);
         figures(new FigureList(desk, Stop.HOST));
         section("What must not be touched");
         GridPane keepOuts = new GridPane();

@@ -24,8 +24,8 @@ public final class Slates {
 
     private StopSlate make(Stop stop) {
         return switch (stop) {
-            case DONOR -> new DonorSlate(desk);
-            case HOST -> new HostSlate(desk);
+            case DONOR -> new DonorSlate(desk, palette);
+            case HOST -> new HostSlate(desk, palette);
             case LINE -> new LineSlate(desk);
             case SEAT -> new SeatSlate(desk, palette);
             case CRADLE -> new CradleSlate(desk);

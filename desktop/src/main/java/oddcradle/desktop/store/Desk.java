@@ -8,6 +8,7 @@ import oddcradle.core.finding.Stop;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
 
@@ -21,6 +22,9 @@ public final class Desk {
     private final ObjectProperty<Optional<String>> selection = new SimpleObjectProperty<>(Optional.empty());
     /** How far one arrow key slides the donor, m. */
     private final ObjectProperty<Double> nudge = new SimpleObjectProperty<>(0.001);
+
+    /** The reading that the sheet asks for, to be shown where it is. */
+    private final ObjectProperty<Optional<Wanted>> wanted = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
@@ -62,6 +66,10 @@ public final class Desk {
 
     public ObjectProperty<Double> nudgeProperty() {
         return nudge;
+    }
+
+    public ObjectProperty<Optional<Wanted>> wantedProperty() {
+        return wanted;
     }
 
     /** What went wrong last; empty if nothing. */

@@ -9,10 +9,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.prefs.Preferences;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -25,79 +21,18 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
-import oddcradle.desktop.look.Look;
 import oddcradle.desktop.stand.Stand;
-import oddcradle.desktop.store.Desk;
-import oddcradle.desktop.store.JobSession;
-import oddcradle.desktop.store.Recents;
-import oddcradle.desktop.task.LiveExamination;
-import oddcradle.desktop.task.Workers;
-import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.JobStore;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window, driven by mouse and keyboard. */
-@ExtendWith(ApplicationExtension.class)
-class WindowTest {
-    private Desk desk;
-    private MainWindow window;
-
+class WindowTest extends WindowDriver {
     @Start
     void start(Stage stage) {
-        Look.loadFonts();
-        desk = new Desk(
-                new JobSession(Clock.systemUTC(), DemoJobs.saltmarshRunabout()),
-                new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
-        window = new MainWindow(
-                stage,
-                desk,
-                new Recents(Preferences.userRoot().node("oddcradle-window-test")),
-                Workers.inOrder("files"));
-        window.show();
-        // The drawn view is quick even where 3-D is drawn by software; the tests of the stand switch over.
-        window.stand().show(Stand.Side.LEFT);
-        stage.setX(0);
-        stage.setY(0);
-    }
-
-    @BeforeEach
-    void examined(FxRobot robot) {
-        until(() ->
-                desk.examination() != null && !desk.live().curesProperty().get().isEmpty());
-        robot.interact(() -> desk.complaintProperty().set(""));
-    }
-
-    private static void until(Callable<Boolean> condition) {
-        try {
-            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
-        } catch (TimeoutException late) {
-            throw new AssertionError("waited a minute in vain", late);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Waits until the examination shown is that of the open job. */
-    private void settled() {
-        until(() -> desk.examination().job().equals(desk.session().job()));
-    }
-
-    private static String text(FxRobot robot, String id) {
-        return robot.lookup(id).queryAs(Labeled.class).getText();
-    }
-
-    private void type(FxRobot robot, String field, String text) {
-        robot.clickOn(field);
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
-        robot.write(text);
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        open(stage);
     }
 
     @Test

@@ -1,0 +1,145 @@
+package oddcradle.desktop.measure;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.survey.Instrument;
+import oddcradle.core.survey.Reading;
+import oddcradle.core.units.Entry;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.slate.QuantityField;
+
+/** The field that a hand or a caliper types a reading into; Enter takes it. Instrument and uncertainty stay for the next. */
+final class ReadingEntry extends VBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final TextField text = new TextField();
+    private final Label unit = new Label();
+    private final Label problem = new Label();
+    private final ComboBox<Instrument> instrument = new ComboBox<>();
+    private final QuantityField lengthSigma;
+    private final QuantityField angleSigma;
+    private final VBox sigma = new VBox();
+    private final Consumer<Reading> taken;
+    private Reading wanted;
+    private UnitStyle style = UnitStyle.MILLIMETRES;
+    private boolean showing;
+
+    /** @param taken gets the reading with the value typed; an {@link InvalidValue} it throws is shown at the field */
+    ReadingEntry(Consumer<Reading> taken) {
+        super(4);
+        this.taken = taken;
+        Label name = new Label("Reading");
+        name.getStyleClass().add("name");
+        name.setLabelFor(text);
+        text.setId("reading-entry");
+        text.getStyleClass().add("quantity-field");
+        text.setAccessibleText("reading");
+        unit.getStyleClass().add("field-unit");
+        problem.setId("reading-problem");
+        problem.getStyleClass().add("field-problem");
+        problem.setWrapText(true);
+        HBox row = new HBox(name, text, unit);
+        row.getStyleClass().add("field-row");
+        text.setOnAction(enter -> take());
+        instrument.setId("reading-instrument");
+        instrument.setAccessibleText("instrument");
+        instrument.getItems().setAll(Instrument.values());
+        instrument.setConverter(new InstrumentText());
+        instrument.setOnAction(choice -> chooseInstrument());
+        Label with = new Label("Read with");
+        with.getStyleClass().add("name");
+        HBox withRow = new HBox(with, instrument);
+        withRow.getStyleClass().add("field-row");
+        lengthSigma = new QuantityField("reading-sigma", "Uncertain by ±", Kind.LENGTH, this::chooseSigma);
+        angleSigma = new QuantityField("reading-angle-sigma", "Uncertain by ±", Kind.ANGLE, this::chooseSigma);
+        getChildren().addAll(row, problem, withRow, sigma);
+        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+    }
+
+    /** Asks for a reading; what was typed and not taken goes away. */
+    void ask(Reading reading, String shownText, UnitStyle newStyle) {
+        wanted = reading;
+        style = newStyle;
+        text.setText(shownText);
+        complain("");
+        show();
+    }
+
+    Reading wanted() {
+        return wanted;
+    }
+
+    TextField field() {
+        return text;
+    }
+
+    private boolean angle() {
+        return wanted instanceof Reading.Slope;
+    }
+
+    private Kind kind() {
+        return angle() ? Kind.ANGLE : Kind.LENGTH;
+    }
+
+    private void show() {
+        showing = true;
+        unit.setText(style.unit(new Quantity(0, kind())));
+        instrument.setValue(wanted.instrument());
+        QuantityField field = angle() ? angleSigma : lengthSigma;
+        field.show(wanted.sigma(), style);
+        sigma.getChildren().setAll(field);
+        showing = false;
+    }
+
+    private void chooseInstrument() {
+        if (!showing && wanted != null) {
+            Instrument chosen = instrument.getValue();
+            wanted = wanted.taken(chosen, angle() ? chosen.angleSigma() : chosen.lengthSigma());
+            show();
+        }
+    }
+
+    private void chooseSigma(double value) {
+        wanted = wanted.taken(wanted.instrument(), value);
+    }
+
+    private void take() {
+        try {
+            Quantity typed = Entry.read(text.getText(), kind(), style);
+            taken.accept(wanted.with(typed.si()));
+        } catch (InvalidValue invalid) {
+            complain(invalid.problem());
+        }
+    }
+
+    private void complain(String what) {
+        text.pseudoClassStateChanged(WRONG, !what.isEmpty());
+        problem.setText(what);
+    }
+
+    private static final class InstrumentText extends StringConverter<Instrument> {
+        @Override
+        public String toString(Instrument value) {
+            return value == null ? "" : value.word();
+        }
+
+        @Override
+        public Instrument fromString(String word) {
+            for (Instrument each : Instrument.values()) {
+                if (each.word().equals(word)) {
+                    return each;
+                }
+            }
+            return null;
+        }
+    }
+}

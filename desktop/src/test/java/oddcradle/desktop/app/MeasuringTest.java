@@ -1,0 +1,187 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Side;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.survey.DatumPlane;
+import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.Survey;
+import oddcradle.core.survey.SurveyAdjustment;
+import oddcradle.core.survey.SurveyResult;
+import oddcradle.files.job.JobCodec;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A survey entered as a builder does: by keyboard, and by the simulated instruments. */
+class MeasuringTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private void emptySheet(FxRobot robot) {
+        robot.interact(() -> {
+            desk.session()
+                    .openUnsaved(
+                            JobCodec.fresh(Side.DONOR.withSurvey(desk.session().job(), Survey.NONE)));
+            desk.stopProperty().set(Stop.DONOR);
+        });
+        settled();
+    }
+
+    private Survey survey() {
+        return desk.session().job().donor().survey();
+    }
+
+    /** Scrolls the slate until the node can be clicked. */
+    private void click(FxRobot robot, String id) {
+        Node node = robot.lookup(id).query();
+        robot.interact(() -> {
+            ScrollPane slate = robot.lookup(".slate").queryAs(ScrollPane.class);
+            double top =
+                    slate.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
+            double room = slate.getContent().getBoundsInLocal().getHeight()
+                    - slate.getViewportBounds().getHeight();
+            slate.setVvalue(Math.max(0, Math.min(1, (top - 200) / Math.max(1, room))));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn(node);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void addAllBosses(FxRobot robot) {
+        for (int k = 0; k < desk.session().job().donor().bosses().size(); k++) {
+            click(robot, "#point-add");
+        }
+    }
+
+    @Test
+    void wholeSurveyByKeyboard_oneFieldAfterAnother(FxRobot robot) {
+        emptySheet(robot);
+        addAllBosses(robot);
+        List<Boss> bosses = desk.session().job().donor().bosses();
+        assertThat(survey().points()).hasSize(4);
+        click(robot, "#reading-entry");
+        for (Boss boss : bosses) {
+            for (DatumPlane plane : DatumPlane.values()) {
+                assertThat(text(robot, "#wanted")).startsWith(boss.id() + " " + plane.word());
+                double mm = boss.position().dot(plane.direction()) * 1000;
+                robot.write(String.format(Locale.ROOT, "%.2f", mm)).type(KeyCode.ENTER);
+                WaitForAsyncUtils.waitForFxEvents();
+            }
+        }
+        assertThat(survey().readings()).hasSize(12);
+        assertThat(text(robot, "#wanted")).contains("over the bores");
+        SurveyResult result = SurveyAdjustment.of(survey());
+        for (Boss boss : bosses) {
+            Vec3 at = result.point(boss.id()).orElseThrow().position();
+            assertThat(at.distanceTo(boss.position())).isLessThan(1e-5);
+        }
+        robot.interact(desk.session()::undo);
+        assertThat(survey().readings()).hasSize(11);
+    }
+
+    @Test
+    void wrongEntry_staysAndNamesTheCure_andUnitsMayBeTyped(FxRobot robot) {
+        emptySheet(robot);
+        addAllBosses(robot);
+        click(robot, "#reading-entry");
+        robot.write("12,5").type(KeyCode.ENTER);
+        assertThat(text(robot, "#reading-problem")).contains("decimal with a point");
+        assertThat(survey().readings()).isEmpty();
+        robot.interact(
+                () -> robot.lookup("#reading-entry").queryAs(TextField.class).selectAll());
+        robot.write("1-1/4 in").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(survey().readings().get(0).value()).isCloseTo(0.03175, within(1e-12));
+    }
+
+    @Test
+    void simulatedCaliper_takesTheWholeSurvey(FxRobot robot) {
+        emptySheet(robot);
+        addAllBosses(robot);
+        click(robot, "#simulated");
+        int taken = 0;
+        while (robot.lookup("#simulate")
+                .queryAs(Node.class)
+                .getParent()
+                .getParent()
+                .isVisible()) {
+            robot.interact(() -> robot.lookup("#simulate").queryButton().fire());
+            assertThat(++taken).isLessThan(40);
+        }
+        settled();
+        SurveyResult result = SurveyAdjustment.of(survey());
+        assertThat(result.missing()).isEmpty();
+        assertThat(result.readings()).allMatch(each -> each.checked());
+        for (Boss boss : desk.session().job().donor().bosses()) {
+            // rule and caliper together: four standard uncertainties of 0.4 mm
+            assertThat(result.point(boss.id()).orElseThrow().position().distanceTo(boss.position()))
+                    .isLessThan(0.0016);
+        }
+        assertThat(survey().readings()).anyMatch(each -> each instanceof Reading.OverBores);
+    }
+
+    @Test
+    void slipOfTheDemo_isFoundAndItsCureApplied(FxRobot robot) {
+        robot.interact(() -> desk.stopProperty().set(Stop.DONOR));
+        settled();
+        assertThat(desk.examination().survey(Side.DONOR).suspects()).hasSize(1);
+        assertThat(desk.examination().report(Stop.DONOR).worst()).isEqualTo(Severity.STOP);
+        robot.clickOn(robot.lookup(".cure-button")
+                .match((Node node) -> ((Labeled) node).getText().startsWith("R12 as"))
+                .<Node>query());
+        settled();
+        assertThat(desk.examination().survey(Side.DONOR).suspects()).isEmpty();
+        assertThat(survey().reading("R12").orElseThrow().value()).isCloseTo(0.130175, within(1e-9));
+    }
+
+    @Test
+    void readingTakenUpAgain_isReplacedOrStruckOut(FxRobot robot) {
+        robot.interact(() -> desk.stopProperty().set(Stop.DONOR));
+        settled();
+        click(robot, "#reading-R2");
+        assertThat(text(robot, "#wanted")).startsWith("Once more R2");
+        robot.write("101.5").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(survey().reading("R2").orElseThrow().value()).isCloseTo(0.1015, within(1e-12));
+        click(robot, "#reading-R2");
+        click(robot, "#reading-strike");
+        assertThat(survey().reading("R2")).isEmpty();
+    }
+
+    @Test
+    void pointOfOnesOwn_isMeasuredToo(FxRobot robot) {
+        emptySheet(robot);
+        addAllBosses(robot);
+        click(robot, "#point-name");
+        robot.write("filter")
+                .type(KeyCode.TAB)
+                .write("120")
+                .type(KeyCode.TAB)
+                .write("-80")
+                .type(KeyCode.TAB);
+        click(robot, "#point-add");
+        assertThat(text(robot, "#point-problem")).contains("up by eye is empty");
+        click(robot, "#point-up");
+        robot.write("20");
+        click(robot, "#point-add");
+        assertThat(survey().point("filter").orElseThrow().about().distanceTo(new Vec3(0.12, -0.08, 0.02)))
+                .isLessThan(1e-12);
+    }
+}

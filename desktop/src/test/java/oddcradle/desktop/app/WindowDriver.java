@@ -1,0 +1,81 @@
+package oddcradle.desktop.app;
+
+import java.time.Clock;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.prefs.Preferences;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import oddcradle.desktop.look.Look;
+import oddcradle.desktop.stand.Stand;
+import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.store.JobSession;
+import oddcradle.desktop.store.Recents;
+import oddcradle.desktop.task.LiveExamination;
+import oddcradle.desktop.task.Workers;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Opens the real window with the demo job for a test, and what every such test does. */
+@ExtendWith(ApplicationExtension.class)
+abstract class WindowDriver {
+    Desk desk;
+    MainWindow window;
+
+    void open(Stage stage) {
+        Look.loadFonts();
+        desk = new Desk(
+                new JobSession(Clock.systemUTC(), DemoJobs.saltmarshRunabout()),
+                new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
+        window = new MainWindow(
+                stage,
+                desk,
+                new Recents(Preferences.userRoot().node("oddcradle-window-test")),
+                Workers.inOrder("files"));
+        window.show();
+        // The drawn view is quick even where 3-D is drawn by software; the tests of the stand switch over.
+        window.stand().show(Stand.Side.LEFT);
+        stage.setX(0);
+        stage.setY(0);
+    }
+
+    @BeforeEach
+    void examined(FxRobot robot) {
+        until(() ->
+                desk.examination() != null && !desk.live().curesProperty().get().isEmpty());
+        robot.interact(() -> desk.complaintProperty().set(""));
+    }
+
+    static void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException late) {
+            throw new AssertionError("waited a minute in vain", late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until the examination shown is that of the open job. */
+    void settled() {
+        until(() -> desk.examination().job().equals(desk.session().job()));
+    }
+
+    static String text(FxRobot robot, String id) {
+        return robot.lookup(id).queryAs(Labeled.class).getText();
+    }
+
+    void type(FxRobot robot, String field, String text) {
+        robot.clickOn(field);
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
+        robot.write(text);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}

@@ -11,7 +11,12 @@ import oddcradle.core.math.Vec3;
 final class Fit {
     private static final int MOST_STEPS = 60;
     private static final int MOST_HALVINGS = 12;
-    private static final double SETTLED = 1e-11;
+    /** Five nanometres: what is left of the way is a tenth of the last step or less. */
+    private static final double SETTLED = 5e-9;
+
+    /** A step with an old factor must shrink to this share of the one before. */
+    private static final double QUICKLY = 0.4;
+
     /** Below this the smallest pivot is rounding: some point can move and no reading notices. */
     private static final double SINGULAR = 1e-10;
 
@@ -41,30 +46,53 @@ final class Fit {
         Vec3[] at = start;
         double cost = network.cost(at, used);
         for (int steps = 1; ; steps++) {
-            double[] right = new double[network.unknowns()];
-            Optional<SparseSymmetric.Factor> factor =
-                    network.normal(at, used, right).factor();
+            Optional<SparseSymmetric.Factor> factor = network.normal(at, used).factor();
             if (factor.isEmpty() || !(factor.get().smallestPivotRatio() > SINGULAR)) {
                 return Optional.empty();
             }
-            double[] step = factor.get().solve(right);
-            double share = 1;
-            Vec3[] next = network.moved(at, step, share);
-            double nextCost = network.cost(next, used);
-            for (int halvings = 0; nextCost > cost && halvings < MOST_HALVINGS; halvings++) {
-                share /= 2;
-                next = network.moved(at, step, share);
-                nextCost = network.cost(next, used);
-            }
-            boolean settled = largest(step) < SETTLED || nextCost >= cost;
-            if (nextCost <= cost) {
-                at = next;
-                cost = nextCost;
+            double[] step = factor.get().solve(network.right(at, used));
+            boolean settled = largest(step) < SETTLED;
+            if (!settled) {
+                double share = share(network, used, at, step, cost);
+                settled = share == 0;
+                at = network.moved(at, step, share);
+                cost = network.cost(at, used);
             }
             if (settled || steps == MOST_STEPS) {
                 return Optional.of(new Fit(at, cost, factor.get(), steps, settled));
             }
+            at = withOldFactor(network, used, at, factor.get(), largest(step));
+            cost = network.cost(at, used);
         }
+    }
+
+    /** How much of a step betters the fit; 0 if no part of it does, because rounding is all that is left. */
+    private static double share(Network network, boolean[] used, Vec3[] at, double[] step, double cost) {
+        double share = 1;
+        for (int halvings = 0; halvings < MOST_HALVINGS; halvings++) {
+            if (network.cost(network.moved(at, step, share), used) < cost) {
+                return share;
+            }
+            share /= 2;
+        }
+        return 0;
+    }
+
+    /** Further steps that lend the factor of an earlier place: they cost a tenth and converge while they shrink quickly. */
+    private static Vec3[] withOldFactor(
+            Network network, boolean[] used, Vec3[] from, SparseSymmetric.Factor factor, double firstLength) {
+        Vec3[] at = from;
+        double before = firstLength;
+        while (before >= SETTLED) {
+            double[] step = factor.solve(network.right(at, used));
+            double length = largest(step);
+            if (!(length < QUICKLY * before)) {
+                return at;
+            }
+            at = network.moved(at, step, 1);
+            before = length;
+        }
+        return at;
     }
 
     private static Vec3[] nudged(Network network, Vec3[] start) {

@@ -143,30 +143,40 @@ final class Network {
         values[at + 2] = sign * gradient.z();
     }
 
-    /** Normal equations A'WA; fills {@code right} with A'W times the misfits. */
-    SparseSymmetric normal(Vec3[] at, boolean[] used, double[] right) {
+    /** A'W times the misfits: the right-hand side of the normal equations. */
+    double[] right(Vec3[] at, boolean[] used) {
+        double[] right = new double[unknowns];
+        int[] columns = new int[6];
+        double[] values = new double[6];
+        for (int k = 0; k < observations.size(); k++) {
+            if (used[k]) {
+                row(k, at, columns, values);
+                double pull = weight(k) * misfit(k, at);
+                for (int i = 0; i < 6; i++) {
+                    if (columns[i] >= 0) {
+                        right[columns[i]] += pull * values[i];
+                    }
+                }
+            }
+        }
+        return right;
+    }
+
+    private double weight(int reading) {
+        double sigma = observations.get(reading).sigma();
+        return 1 / (sigma * sigma);
+    }
+
+    /** Normal equations A'WA. */
+    SparseSymmetric normal(Vec3[] at, boolean[] used) {
         SparseSymmetric.Builder matrix =
                 new SparseSymmetric.Builder(unknowns, ENTRIES_PER_READING * observations.size() + 2 * unknowns);
         int[] columns = new int[6];
         double[] values = new double[6];
         for (int k = 0; k < observations.size(); k++) {
-            if (!used[k]) {
-                continue;
-            }
-            row(k, at, columns, values);
-            double sigma = observations.get(k).sigma();
-            double weight = 1 / (sigma * sigma);
-            double misfit = misfit(k, at);
-            for (int i = 0; i < 6; i++) {
-                if (columns[i] < 0) {
-                    continue;
-                }
-                right[columns[i]] += weight * values[i] * misfit;
-                for (int j = 0; j < 6; j++) {
-                    if (columns[j] >= columns[i]) {
-                        matrix.add(columns[i], columns[j], weight * values[i] * values[j]);
-                    }
-                }
+            if (used[k]) {
+                row(k, at, columns, values);
+                addSquare(matrix, columns, values, weight(k));
             }
         }
         // Places for a point's own covariances, whatever was read.
@@ -178,6 +188,16 @@ final class Network {
             }
         }
         return matrix.build();
+    }
+
+    private static void addSquare(SparseSymmetric.Builder matrix, int[] columns, double[] values, double weight) {
+        for (int i = 0; i < 6; i++) {
+            for (int j = 0; columns[i] >= 0 && j < 6; j++) {
+                if (columns[j] >= columns[i]) {
+                    matrix.add(columns[i], columns[j], weight * values[i] * values[j]);
+                }
+            }
+        }
     }
 
     /** Every point that is not fixed moved by its part of {@code step}. */

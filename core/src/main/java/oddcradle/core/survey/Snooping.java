@@ -31,6 +31,8 @@ final class Snooping {
     private final boolean[] named;
     private final List<Suspect> suspects = new ArrayList<>();
     private Fit fit;
+    private InverseOnPattern inverse;
+    private Standing[] standings;
 
     /** @param used readings to start with; those left out are cleared in it */
     Snooping(Survey survey, Network network, boolean[] used, Fit fit) {
@@ -38,15 +40,33 @@ final class Snooping {
         this.network = network;
         this.used = used;
         this.named = new boolean[used.length];
-        this.fit = fit;
+        take(fit);
         int most = Math.max(1, survey.readings().size() / 5);
         while (suspects.size() < most && nameOne()) {
             // Each round leaves out or names at least one reading.
         }
     }
 
+    private void take(Fit other) {
+        fit = other;
+        inverse = fit.factor().inverseOnPattern();
+        standings = new Standing[survey.readings().size()];
+        for (int k = 0; k < standings.length; k++) {
+            standings[k] = Standing.of(network, k, fit.places(), inverse);
+        }
+    }
+
     Fit fit() {
         return fit;
+    }
+
+    /** Of the fit: the covariances of the unknowns. */
+    InverseOnPattern inverse() {
+        return inverse;
+    }
+
+    Standing standing(int reading) {
+        return standings[reading];
     }
 
     List<Suspect> suspects() {
@@ -76,7 +96,7 @@ final class Snooping {
         int likeliest = likeliest(accused);
         if (likeliest >= 0) {
             used[rivals.get(likeliest).reading()] = false;
-            fit = rivals.get(likeliest).without();
+            take(rivals.get(likeliest).without());
             suspects.add(accused.get(likeliest));
         } else {
             suspects.addAll(accused);
@@ -87,7 +107,6 @@ final class Snooping {
 
     /** The candidates, each left out, the best remaining fit first. */
     private List<Trial> trials(double limit) {
-        InverseOnPattern inverse = fit.factor().inverseOnPattern();
         Map<Integer, Double> misfits = new HashMap<>();
         for (int k = 0; k < survey.readings().size(); k++) {
             double standardised =
@@ -184,9 +203,10 @@ final class Snooping {
             double sigma = network.observation(reading).sigma();
             double explained = 0;
             for (int i = 0; i < 6; i++) {
-                for (int j = 0; j < 6; j++) {
-                    if (columns[i] >= 0 && columns[j] >= 0) {
-                        explained += values[i] * values[j] * inverse.get(columns[i], columns[j]);
+                for (int j = i; columns[i] >= 0 && j < 6; j++) {
+                    if (columns[j] >= 0) {
+                        double twice = i == j ? 1 : 2;
+                        explained += twice * values[i] * values[j] * inverse.get(columns[i], columns[j]);
                     }
                 }
             }

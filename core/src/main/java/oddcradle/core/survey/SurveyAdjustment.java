@@ -71,7 +71,7 @@ public final class SurveyAdjustment {
             List<MissingReading> missing,
             Set<String> loose) {
         Fit fit = snooping.fit();
-        InverseOnPattern inverse = fit.factor().inverseOnPattern();
+        InverseOnPattern inverse = snooping.inverse();
         List<AdjustedPoint> points = new ArrayList<>();
         Map<String, AdjustedPoint> byId = new HashMap<>();
         for (int k = 0; k < network.pointCount(); k++) {
@@ -88,7 +88,7 @@ public final class SurveyAdjustment {
         List<CheckedReading> readings = new ArrayList<>();
         int counted = 0;
         for (int k = 0; k < survey.readings().size(); k++) {
-            Snooping.Standing standing = Snooping.Standing.of(network, k, fit.places(), inverse);
+            Snooping.Standing standing = snooping.standing(k);
             // A reading that was left out does not check itself.
             readings.add(new CheckedReading(
                     survey.readings().get(k),

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** Runs an independent program from the system's packages; {@code ./oddcradle test} installs them. */
@@ -27,6 +29,19 @@ final class ReferenceProgram {
             throw new IOException(command[0] + " failed: " + printed);
         }
         return printed;
+    }
+
+    /** Lines that a C++ program prints, compiled here against libraries of the system. */
+    static List<String> cpp(Path folder, Path source, List<String> libraries, String... arguments)
+            throws IOException, InterruptedException {
+        String program = folder.resolve("program").toString();
+        List<String> compile = new ArrayList<>(
+                List.of("g++", "-O1", "-o", program, source.toAbsolutePath().toString(), "-I/usr/include/eigen3"));
+        compile.addAll(libraries);
+        run(folder, compile.toArray(String[]::new));
+        List<String> command = new ArrayList<>(List.of(program));
+        command.addAll(List.of(arguments));
+        return run(folder, command.toArray(String[]::new)).lines().toList();
     }
 
     /** Numbers that a Python script with NumPy and SciPy prints, one a line. */

@@ -26,7 +26,8 @@ public final class Bench {
             new Claim(
                     "demo job after a nudge / bare factorisation and solves", "µs", 3, "nudge", "bareFactorAndSolves"),
             new Claim("2,000 beams, 10 load cases / one bare factorisation", "ms", 3, "wholeFrame", "bareFactor"),
-            new Claim("200 points, 800 readings / bare normal equations", "µs", 3, "survey", "bareNormalEquations"));
+            new Claim("200 points, 800 readings / bare normal equations", "µs", 3, "survey", "bareNormalEquations"),
+            new Claim("two million triangles opened / bytes into floats", "ms", 4, "openStl", "bytesIntoFloats"));
 
     public static void main(String[] arguments) throws RunnerException, IOException {
         System.out.printf(
@@ -47,6 +48,7 @@ public final class Bench {
         for (int k = 0; k < CLAIMS.size(); k++) {
             print(CLAIMS.get(k).what(), CLAIMS.get(k).unit(), CLAIMS.get(k).promised(), middle(pairs.get(k)));
         }
+        print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
     }
 

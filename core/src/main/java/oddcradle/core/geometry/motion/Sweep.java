@@ -1,0 +1,157 @@
+package oddcradle.core.geometry.motion;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.PriorityQueue;
+import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+
+/**
+ * A solid with all the places its motions take it to. Its distance to something fixed is the least over all of them: branch
+ * and bound on the ranges, with the farthest travel of any of its points as the bound of how fast a distance can change. Good
+ * to {@value #TOLERANCE} m and never too large by more.
+ */
+public final class Sweep {
+    static final double TOLERANCE = 1e-5;
+    private static final int MOST_MOTIONS = 3;
+    private static final int MOST_PIECES = 20_000;
+    private static final int PIECES_FOR_BOUNDS = 16;
+
+    private final Solid solid;
+    private final List<Motion> motions;
+    /** Farthest travel of a point for each rad or m of each motion, m. */
+    private final double[] speeds;
+
+    private final Aabb bounds;
+
+    private Sweep(Solid solid, List<Motion> motions) {
+        if (motions.size() > MOST_MOTIONS) {
+            throw new InvalidValue(
+                    "motions", "are " + motions.size() + ", at most " + MOST_MOTIONS + " are swept together");
+        }
+        this.solid = solid;
+        this.motions = List.copyOf(motions);
+        this.speeds = new double[motions.size()];
+        Aabb reached = solid.bounds();
+        for (int k = 0; k < speeds.length; k++) {
+            speeds[k] = motions.get(k).speed(reached);
+            reached = swept(reached, motions.get(k), speeds[k]);
+        }
+        this.bounds = reached;
+    }
+
+    /** @param motions the first nearest to the body; none means it stands still */
+    public static Sweep of(Solid solid, List<Motion> motions) {
+        Guard.present("solid", solid);
+        return new Sweep(solid, motions);
+    }
+
+    /** Smallest distance and where the sweep is then, by one value for each motion. */
+    public record Nearest(Separation separation, List<Double> values) {}
+
+    /** Box around a box in all its places: places along the range, each grown by half the travel to the next. */
+    private static Aabb swept(Aabb box, Motion motion, double speed) {
+        Vec3 half = box.high().minus(box.low()).times(0.5);
+        Solid.Box solid = new Solid.Box(
+                new Vec3(Math.max(half.x(), 1e-9), Math.max(half.y(), 1e-9), Math.max(half.z(), 1e-9)),
+                new oddcradle.core.mechanics.Pose(
+                        oddcradle.core.math.Mat3.IDENTITY, box.low().towards(box.high(), 0.5)));
+        double width = (motion.to() - motion.from()) / PIECES_FOR_BOUNDS;
+        Aabb all = null;
+        for (int k = 0; k < PIECES_FOR_BOUNDS; k++) {
+            Aabb here =
+                    solid.placed(motion.at(motion.from() + (k + 0.5) * width)).bounds();
+            all = all == null ? here : all.joined(here);
+        }
+        double grown = speed * width / 2;
+        Vec3 by = new Vec3(grown, grown, grown);
+        return new Aabb(all.low().minus(by), all.high().plus(by));
+    }
+
+    /** Box around all the places. */
+    public Aabb bounds() {
+        return bounds;
+    }
+
+    /** The solid at some places through its motions, for drawing; both ends of every range among them. */
+    public List<Solid> ghosts(int steps) {
+        List<Solid> ghosts = new ArrayList<>(List.of(solid));
+        for (Motion motion : motions) {
+            List<Solid> next = new ArrayList<>();
+            for (Solid each : ghosts) {
+                for (int k = 0; k <= steps; k++) {
+                    double value = motion.from() + (motion.to() - motion.from()) * k / steps;
+                    next.add(each.placed(motion.at(value)));
+                }
+            }
+            ghosts = next;
+        }
+        return ghosts;
+    }
+
+    private record Piece(double[] middle, double[] width, double bound) {}
+
+    /** The least distance of a fixed solid to any place of this one; point A on {@code fixed}. */
+    public Nearest nearest(PreparedSolid fixed) {
+        double[] middle = new double[motions.size()];
+        double[] width = new double[motions.size()];
+        for (int k = 0; k < middle.length; k++) {
+            middle[k] = (motions.get(k).from() + motions.get(k).to()) / 2;
+            width[k] = motions.get(k).to() - motions.get(k).from();
+        }
+        Separation best = at(fixed, middle);
+        double[] bestAt = middle;
+        PriorityQueue<Piece> open = new PriorityQueue<>(Comparator.comparingDouble(Piece::bound));
+        open.add(new Piece(middle, width, best.distance() - reach(width)));
+        for (int pieces = 0; pieces < MOST_PIECES; pieces++) {
+            Piece piece = open.poll();
+            if (piece == null || piece.bound() >= best.distance() - TOLERANCE) {
+                break;
+            }
+            int widest = 0;
+            for (int k = 1; k < speeds.length; k++) {
+                widest = speeds[k] * piece.width()[k] > speeds[widest] * piece.width()[widest] ? k : widest;
+            }
+            for (int side = -1; side <= 1; side += 2) {
+                double[] m = piece.middle().clone();
+                double[] w = piece.width().clone();
+                w[widest] /= 2;
+                m[widest] += side * w[widest] / 2;
+                Separation here = at(fixed, m);
+                if (here.distance() < best.distance()) {
+                    best = here;
+                    bestAt = m;
+                }
+                double bound = here.distance() - reach(w);
+                if (bound < best.distance() - TOLERANCE) {
+                    open.add(new Piece(m, w, bound));
+                }
+            }
+        }
+        List<Double> values = new ArrayList<>();
+        for (double value : bestAt) {
+            values.add(value);
+        }
+        return new Nearest(best, values);
+    }
+
+    private Separation at(PreparedSolid fixed, double[] values) {
+        return SolidDistance.between(fixed, PreparedSolid.of(Motion.carried(solid, motions, values)));
+    }
+
+    /** How far any point can be from where it is in the middle of a piece. */
+    private double reach(double[] width) {
+        double reach = 0;
+        for (int k = 0; k < width.length; k++) {
+            reach += speeds[k] * width[k] / 2;
+        }
+        return reach;
+    }
+}

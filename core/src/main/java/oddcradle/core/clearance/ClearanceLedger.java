@@ -6,6 +6,7 @@ import java.util.List;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.geometry.motion.Sweep;
 
 /**
  * Every pair of a donor part and an obstacle, each with its exact distance, the one with least margin first.
@@ -74,6 +75,15 @@ public final class ClearanceLedger {
                     continue;
                 }
                 Separation here = SolidDistance.between(a, b);
+                if (shortest == null || here.distance() < shortest.distance()) {
+                    shortest = here;
+                }
+            }
+            for (Sweep b : obstacle.sweeps()) {
+                if (shortest != null && a.bounds().distanceTo(b.bounds()) > Math.max(0, shortest.distance())) {
+                    continue;
+                }
+                Separation here = b.nearest(a).separation();
                 if (shortest == null || here.distance() < shortest.distance()) {
                     shortest = here;
                 }

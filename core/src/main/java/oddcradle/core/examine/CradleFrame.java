@@ -152,7 +152,7 @@ final class CradleFrame {
                     id,
                     from,
                     to,
-                    member.section(),
+                    member.remaining(),
                     job.material(member),
                     EndJoint.FIXED,
                     EndJoint.FIXED,

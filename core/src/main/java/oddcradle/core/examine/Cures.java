@@ -264,7 +264,7 @@ public final class Cures {
         Member tube = job.member(id).orElseThrow();
         double needed = finding.measured().orElseThrow().si()
                 / finding.limit().orElseThrow().si();
-        double modulus = tube.section().secondMomentY() / tube.section().outerRadius();
+        double modulus = tube.remaining().secondMomentY() / tube.remaining().outerRadius();
         for (Tube stock : TubeStock.lightestFirst()) {
             // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do.
             if (stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {

@@ -103,6 +103,8 @@ public final class Examination {
     private static boolean sameGeometry(Job a, Job b) {
         return a.seat().equals(b.seat())
                 && a.donor().parts().equals(b.donor().parts())
+                && a.donor().pipes().equals(b.donor().pipes())
+                && a.donor().shape().equals(b.donor().shape())
                 && a.donor().bosses().equals(b.donor().bosses())
                 && a.host().members().equals(b.host().members())
                 && a.host().nodes().equals(b.host().nodes())

@@ -90,7 +90,7 @@ final class PlainStops {
                 length += path.get(k).distanceTo(path.get(k - 1));
             }
             longest = Math.max(longest, length);
-            mass += length * member.section().area() * job.material(member).density();
+            mass += length * member.remaining().area() * job.material(member).density();
         }
         Why counted = new Why("as entered", List.of(), Source.measured());
         List<Figure> figures = new ArrayList<>(List.of(

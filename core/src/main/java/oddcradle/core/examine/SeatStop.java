@@ -19,6 +19,7 @@ import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Category;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Part;
 import oddcradle.core.job.Room;
@@ -38,7 +39,7 @@ final class SeatStop {
 
     static List<Body> donorParts(Job job, Pose pose) {
         List<Body> parts = new ArrayList<>();
-        for (Part part : job.donor().parts()) {
+        for (Part part : job.donor().bodies()) {
             List<Solid> placed =
                     part.solids().stream().map(solid -> solid.placed(pose)).toList();
             parts.add(body(part.id(), part.label(), part.category(), job.build().room(), placed));
@@ -49,10 +50,18 @@ final class SeatStop {
     static List<Body> obstacles(Job job, Seating seating) {
         Room room = job.build().room();
         List<Body> bodies = new ArrayList<>();
-        job.host()
-                .keepOuts()
-                .forEach(keepOut ->
-                        bodies.add(body(keepOut.id(), keepOut.label(), keepOut.category(), room, keepOut.solids())));
+        for (KeepOut keepOut : job.host().keepOuts()) {
+            bodies.add(
+                    keepOut.motions().isEmpty()
+                            ? body(keepOut.id(), keepOut.label(), keepOut.category(), room, keepOut.solids())
+                            : Body.moving(
+                                    keepOut.id(),
+                                    keepOut.label(),
+                                    room.of(keepOut.category()),
+                                    keepOut.category().word(),
+                                    keepOut.solids(),
+                                    keepOut.motions()));
+        }
         job.host().members().forEach(member -> bodies.add(tube(member, seating, room)));
         job.cradle().members().forEach(member -> bodies.add(tube(member, seating, room)));
         return bodies;

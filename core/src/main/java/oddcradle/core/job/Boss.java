@@ -9,17 +9,19 @@ import oddcradle.core.math.Vec3;
  * @param position middle of its hole, donor axes, m
  * @param axis of its hole, donor axes
  * @param bore m
+ * @param hole its thread, depth and what lies behind; nobody has looked where it is left out
  */
-public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore) {
+public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore, BossHole hole) {
     public Boss {
         Guard.named("id", id);
         Guard.named("label", label);
         Guard.present("position", position);
         Guard.present("axis", axis).unit();
         Guard.positive("bore", bore, "m");
+        hole = hole == null ? BossHole.UNKNOWN : hole;
     }
 
     public Boss at(Vec3 other) {
-        return new Boss(id, label, other, axis, bore);
+        return new Boss(id, label, other, axis, bore, hole);
     }
 }

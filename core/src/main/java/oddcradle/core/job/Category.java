@@ -5,6 +5,7 @@ public enum Category {
     FIXED("fixed"),
     MOVING("moving"),
     HOT("hot"),
+    FUEL("fuel"),
     PEOPLE("people");
 
     private final String word;

@@ -1,6 +1,8 @@
 package oddcradle.core.job;
 
 import java.util.List;
+import java.util.Optional;
+import oddcradle.core.engine.Crank;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
@@ -15,6 +17,9 @@ import oddcradle.core.math.InvalidValue;
  * @param maxTorqueSpeed crank speed there, rad/s
  * @param primaryRatio crank turns per gearbox input turn
  * @param gearRatios lowest gear first, at least one
+ * @param limitSpeed the crank must not pass, rad/s; 0 where unknown or left out
+ * @param curve torque over speed, slowest first; empty where unknown or left out
+ * @param crank what shakes it; nobody knows where it is left out
  */
 public record Engine(
         String layout,
@@ -25,7 +30,10 @@ public record Engine(
         double maxTorque,
         double maxTorqueSpeed,
         double primaryRatio,
-        List<Double> gearRatios) {
+        List<Double> gearRatios,
+        Double limitSpeed,
+        List<TorquePoint> curve,
+        Optional<Crank> crank) {
     private static final int MOST_CYLINDERS = 16;
 
     public Engine {
@@ -42,12 +50,54 @@ public record Engine(
         Guard.positive("maxTorqueSpeed", maxTorqueSpeed, "rad/s");
         Guard.positive("primaryRatio", primaryRatio, "");
         gearRatios = List.copyOf(Guard.present("gearRatios", gearRatios));
+        limitSpeed = limitSpeed == null ? 0 : Guard.notNegative("limitSpeed", limitSpeed, "rad/s");
+        curve = curve == null ? List.of() : List.copyOf(curve);
+        crank = crank == null ? Optional.empty() : crank;
+        for (int k = 1; k < curve.size(); k++) {
+            if (curve.get(k).speed() <= curve.get(k - 1).speed()) {
+                throw new InvalidValue("curve[" + k + "].speed", "is no faster than the point before; sort them");
+            }
+        }
         if (gearRatios.isEmpty()) {
             throw new InvalidValue("gearRatios", "is empty, must hold at least the lowest gear; write 1 for none");
         }
         for (int k = 0; k < gearRatios.size(); k++) {
             Guard.positive("gearRatios[" + k + "]", gearRatios.get(k), "");
         }
+    }
+
+    /** An engine of which no more is known. */
+    public static Engine plain(
+            String layout,
+            int cylinders,
+            Cycle cycle,
+            double idleSpeed,
+            double cruiseSpeed,
+            double maxTorque,
+            double maxTorqueSpeed,
+            double primaryRatio,
+            List<Double> gearRatios) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idleSpeed,
+                cruiseSpeed,
+                maxTorque,
+                maxTorqueSpeed,
+                primaryRatio,
+                gearRatios,
+                0.0,
+                List.of(),
+                Optional.empty());
+    }
+
+    /** The most power: of the curve where there is one, else at the speed of most torque, W. */
+    public double maxPower() {
+        return curve.stream()
+                .mapToDouble(point -> point.speed() * point.torque())
+                .max()
+                .orElse(maxTorque * maxTorqueSpeed);
     }
 
     /** Firings per second at a crank speed in rad/s, Hz. */

@@ -8,7 +8,10 @@ import oddcradle.core.survey.Survey;
 /**
  * The machine that the donor goes into.
  *
- * @param survey the readings behind the nodes; nothing was read where it is left out
+ * <p>What is left out of a file is empty.
+ *
+ * @param survey the readings behind the nodes
+ * @param squares fours of nodes that should stand square and flat
  */
 public record Host(
         String name,
@@ -17,7 +20,9 @@ public record Host(
         List<KeepOut> keepOuts,
         DrivenEnd drivenEnd,
         List<Support> supports,
-        Survey survey) {
+        Survey survey,
+        List<HardPoint> hardPoints,
+        List<FrameSquare> squares) {
     public Host {
         Guard.named("name", name);
         nodes = List.copyOf(Guard.present("nodes", nodes));
@@ -26,25 +31,35 @@ public record Host(
         Guard.present("drivenEnd", drivenEnd);
         supports = List.copyOf(Guard.present("supports", supports));
         survey = survey == null ? Survey.NONE : survey;
+        hardPoints = hardPoints == null ? List.of() : List.copyOf(hardPoints);
+        squares = squares == null ? List.of() : List.copyOf(squares);
     }
 
     public Optional<Member> member(String id) {
         return members.stream().filter(member -> member.id().equals(id)).findFirst();
     }
 
-    public Host withNodes(List<Node> others) {
-        return new Host(name, others, members, keepOuts, drivenEnd, supports, survey);
+    public Host withNodes(List<Node> other) {
+        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares);
     }
 
-    public Host withMembers(List<Member> others) {
-        return new Host(name, nodes, others, keepOuts, drivenEnd, supports, survey);
+    public Host withMembers(List<Member> other) {
+        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares);
+    }
+
+    public Host withKeepOuts(List<KeepOut> other) {
+        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares);
     }
 
     public Host withDrivenEnd(DrivenEnd other) {
-        return new Host(name, nodes, members, keepOuts, other, supports, survey);
+        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares);
     }
 
     public Host withSurvey(Survey other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other);
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares);
+    }
+
+    public Host withSquares(List<FrameSquare> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other);
     }
 }

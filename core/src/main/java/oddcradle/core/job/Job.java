@@ -5,7 +5,12 @@ import java.util.Optional;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 
-/** The whole document. References between its parts are checked when it is made. */
+/**
+ * The whole document. References between its parts are checked when it is made.
+ *
+ * @param candidates other donors that might go in; none where left out
+ * @param weights what the user cares for among candidates; even where left out
+ */
 public record Job(
         String name,
         List<Material> materials,
@@ -15,7 +20,11 @@ public record Job(
         Seat seat,
         Cradle cradle,
         List<LoadCase> cases,
-        Build build) {
+        Build build,
+        List<Donor> candidates,
+        Weights weights) {
+    private static final int MOST_CANDIDATES = 5;
+
     public Job {
         Guard.named("name", name);
         materials = List.copyOf(Guard.present("materials", materials));
@@ -26,6 +35,9 @@ public record Job(
         Guard.present("cradle", cradle);
         cases = List.copyOf(Guard.present("cases", cases));
         Guard.present("build", build);
+        candidates = candidates == null ? List.of() : List.copyOf(candidates);
+        weights = weights == null ? Weights.EVEN : weights;
+        Guard.within("candidates", candidates.size(), 0, MOST_CANDIDATES, "donors besides the one that is seated");
         JobReferences.check(materials, donor, host, cradle, cases);
     }
 
@@ -43,18 +55,26 @@ public record Job(
     }
 
     public Job withDonor(Donor other) {
-        return new Job(name, materials, other, host, line, seat, cradle, cases, build);
+        return new Job(name, materials, other, host, line, seat, cradle, cases, build, candidates, weights);
     }
 
     public Job withHost(Host other) {
-        return new Job(name, materials, donor, other, line, seat, cradle, cases, build);
+        return new Job(name, materials, donor, other, line, seat, cradle, cases, build, candidates, weights);
     }
 
     public Job withSeat(Seat other) {
-        return new Job(name, materials, donor, host, line, other, cradle, cases, build);
+        return new Job(name, materials, donor, host, line, other, cradle, cases, build, candidates, weights);
     }
 
     public Job withCradle(Cradle other) {
-        return new Job(name, materials, donor, host, line, seat, other, cases, build);
+        return new Job(name, materials, donor, host, line, seat, other, cases, build, candidates, weights);
+    }
+
+    public Job withCandidates(List<Donor> others) {
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, others, weights);
+    }
+
+    public Job withWeights(Weights other) {
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, other);
     }
 }

@@ -109,7 +109,7 @@ public interface JobEdit {
         @Override
         public Job applyTo(Job job) {
             Output output = job.donor().output();
-            return job.withDonor(job.donor().withOutput(new Output(output.centre(), output.axis(), teeth)));
+            return job.withDonor(job.donor().withOutput(output.withTeeth(teeth)));
         }
 
         @Override

@@ -19,8 +19,15 @@ final class JobReferences {
         Set<String> bosses = unique(
                 "donor.bosses", "id", donor.bosses().stream().map(Boss::id).toList());
         unique("cases", "id", cases.stream().map(LoadCase::id).toList());
-        Set<String> bodies =
-                unique("donor.parts", "id", donor.parts().stream().map(Part::id).toList());
+        Set<String> bodies = unique(
+                "donor.parts", "id", donor.bodies().stream().map(Part::id).toList());
+        for (int k = 0; k < donor.services().size(); k++) {
+            require(
+                    bodies,
+                    "donor.services[" + k + "].part",
+                    donor.services().get(k).part(),
+                    "part of the donor");
+        }
         addUnique(
                 bodies,
                 "host.keepOuts",
@@ -31,6 +38,18 @@ final class JobReferences {
         for (int k = 0; k < host.nodes().size(); k++) {
             if (!(host.nodes().get(k).anchor() instanceof Anchor.At)) {
                 throw new InvalidValue("host.nodes[" + k + "].anchor", "is not a point, host nodes must be points");
+            }
+        }
+        for (int k = 0; k < host.hardPoints().size(); k++) {
+            require(
+                    nodes,
+                    "host.hardPoints[" + k + "].node",
+                    host.hardPoints().get(k).node(),
+                    "host node");
+        }
+        for (int k = 0; k < host.squares().size(); k++) {
+            for (String corner : host.squares().get(k).corners()) {
+                require(nodes, "host.squares[" + k + "].corners", corner, "host node");
             }
         }
         for (int k = 0; k < host.supports().size(); k++) {

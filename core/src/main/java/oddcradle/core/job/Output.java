@@ -4,15 +4,30 @@ import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
 /**
- * The sprocket that leaves the donor.
+ * Where the power leaves the donor.
  *
- * @param centre middle of the sprocket, donor axes, m
+ * @param centre middle of the sprocket, or of the shaft's end face, donor axes, m
  * @param axis of its shaft, donor axes
- * @param teeth of the sprocket
+ * @param teeth of the sprocket; 0 where there is none
+ * @param form a sprocket where it is left out
+ * @param turn not looked at where it is left out
+ * @param shaft diameter and usable length; nobody has measured them where it is left out
  */
-public record Output(Vec3 centre, Vec3 axis, int teeth) {
+public record Output(Vec3 centre, Vec3 axis, int teeth, OutputForm form, Turn turn, ShaftEnd shaft) {
     public Output {
         Guard.present("centre", centre);
         Guard.present("axis", axis).unit();
+        form = form == null ? OutputForm.SPROCKET : form;
+        turn = turn == null ? Turn.UNKNOWN : turn;
+        shaft = shaft == null ? ShaftEnd.UNKNOWN : shaft;
+    }
+
+    /** A sprocket of which no more is known. */
+    public static Output sprocket(Vec3 centre, Vec3 axis, int teeth) {
+        return new Output(centre, axis, teeth, OutputForm.SPROCKET, Turn.UNKNOWN, ShaftEnd.UNKNOWN);
+    }
+
+    public Output withTeeth(int other) {
+        return new Output(centre, axis, other, form, turn, shaft);
     }
 }

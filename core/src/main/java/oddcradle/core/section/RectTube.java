@@ -17,6 +17,11 @@ public record RectTube(double b, double h, double wall) implements Section {
     }
 
     @Override
+    public RectTube withWall(double other) {
+        return new RectTube(b, h, other);
+    }
+
+    @Override
     public double area() {
         return b * h - (b - 2 * wall) * (h - 2 * wall);
     }

@@ -37,6 +37,15 @@ public sealed interface Section permits Tube, RectTube, Round, Rect {
     /** Radius of the smallest round bar that holds the section, m: its envelope in clearance. */
     double outerRadius();
 
+    /**
+     * The same section with another wall, m.
+     *
+     * @throws InvalidValue if it is solid, or the wall leaves no hole
+     */
+    default Section withWall(double wall) {
+        throw new InvalidValue("wall", "is " + wall + " m of a solid bar, which has none; leave the condition out");
+    }
+
     /** How a cut list names it, in millimetres: {@code tube 31.8 x 2.4}. */
     String designation();
 

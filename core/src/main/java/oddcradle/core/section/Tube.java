@@ -14,6 +14,11 @@ public record Tube(double od, double wall) implements Section {
         Section.requireHollow(wall, od / 2, "the radius");
     }
 
+    @Override
+    public Tube withWall(double other) {
+        return new Tube(od, other);
+    }
+
     /** Bore, m. */
     public double bore() {
         return od - 2 * wall;

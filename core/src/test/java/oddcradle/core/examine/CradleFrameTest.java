@@ -60,7 +60,7 @@ class CradleFrameTest {
         nodes.add(new Node("near", new Anchor.At(new Vec3(0.0503, 0.3, 0.4))));
         nodes.add(new Node("foot", new Anchor.OnMember("H1L", "near", Vec3.ZERO)));
         List<Member> tubes = new ArrayList<>(JOB.cradle().members());
-        tubes.add(new Member("C9", "stay", List.of("foot", "S3"), new Tube(0.02, 0.0015), "steel"));
+        tubes.add(Member.sound("C9", "stay", List.of("foot", "S3"), new Tube(0.02, 0.0015), "steel"));
         FrameInput frame =
                 frame(JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators())));
         FrameMember stay = frame.members().stream()

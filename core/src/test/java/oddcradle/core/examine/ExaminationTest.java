@@ -164,7 +164,7 @@ class ExaminationTest {
         List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
         nodes.add(new Node("loose", new Anchor.FromBoss("B3", new Vec3(-0.25, 0.19, -0.05))));
         List<Member> tubes = new ArrayList<>(JOB.cradle().members());
-        tubes.add(new Member("C4", "stay", List.of("S3", "loose"), new Tube(0.02, 0.0015), "steel"));
+        tubes.add(Member.sound("C4", "stay", List.of("S3", "loose"), new Tube(0.02, 0.0015), "steel"));
         Job job = JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators()));
         Examination examination = Examination.of(job);
         Finding loose = finding(examination, "cradle.loose-end");

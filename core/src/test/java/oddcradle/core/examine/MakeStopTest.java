@@ -28,7 +28,7 @@ class MakeStopTest {
         List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
         nodes.addAll(moreNodes);
         List<Member> tubes = new ArrayList<>(JOB.cradle().members());
-        tubes.add(new Member("C3", "extra", List.of(run), section, "steel"));
+        tubes.add(Member.sound("C3", "extra", List.of(run), section, "steel"));
         return JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators()));
     }
 
@@ -63,8 +63,8 @@ class MakeStopTest {
         List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
         nodes.addAll(corner);
         List<Member> tubes = new ArrayList<>(JOB.cradle().members());
-        tubes.add(new Member("C3", "first", List.of("X", "Y"), new Tube(0.03, 0.002), "steel"));
-        tubes.add(new Member("C4", "second", List.of("Y", "Z"), THIN, "steel"));
+        tubes.add(Member.sound("C3", "first", List.of("X", "Y"), new Tube(0.03, 0.002), "steel"));
+        tubes.add(Member.sound("C4", "second", List.of("Y", "Z"), THIN, "steel"));
         List<CutTube> cut = Examination.of(
                         JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators())))
                 .cutList();

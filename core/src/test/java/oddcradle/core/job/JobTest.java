@@ -23,7 +23,7 @@ class JobTest {
     }
 
     private static Member tube(String id, String material, String... nodes) {
-        return new Member(id, "tube", List.of(nodes), new Tube(0.025, 0.002), material);
+        return Member.sound(id, "tube", List.of(nodes), new Tube(0.025, 0.002), material);
     }
 
     @Test
@@ -138,13 +138,13 @@ class JobTest {
 
     @Test
     void firingOrder_isHalfTheCylindersPerTurnForFourStrokes() {
-        Engine four = new Engine("flat four", 4, Cycle.FOUR_STROKE, 80, 250, 100, 200, 1, List.of(1.0));
-        Engine two = new Engine("single", 1, Cycle.TWO_STROKE, 150, 500, 20, 400, 2, List.of(2.0));
+        Engine four = Engine.plain("flat four", 4, Cycle.FOUR_STROKE, 80, 250, 100, 200, 1, List.of(1.0));
+        Engine two = Engine.plain("single", 1, Cycle.TWO_STROKE, 150, 500, 20, 400, 2, List.of(2.0));
         assertThat(four.firingFrequency(2 * Math.PI * 10)).isCloseTo(20, within(1e-12));
         assertThat(two.firingFrequency(2 * Math.PI * 10)).isCloseTo(10, within(1e-12));
-        assertThatThrownBy(() -> new Engine("x", 2, Cycle.TWO_STROKE, 500, 100, 1, 1, 1, List.of(1.0)))
+        assertThatThrownBy(() -> Engine.plain("x", 2, Cycle.TWO_STROKE, 500, 100, 1, 1, 1, List.of(1.0)))
                 .hasMessageContaining("cruiseSpeed");
-        assertThatThrownBy(() -> new Engine("x", 2, Cycle.TWO_STROKE, 100, 500, 1, 1, 1, List.of()))
+        assertThatThrownBy(() -> Engine.plain("x", 2, Cycle.TWO_STROKE, 100, 500, 1, 1, 1, List.of()))
                 .hasMessageContaining("gearRatios");
     }
 }

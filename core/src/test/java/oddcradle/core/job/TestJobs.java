@@ -38,22 +38,24 @@ public final class TestJobs {
                 List.of(
                         new LoadCase("bump", "3 g down", new Vec3(0, 0, -3), 0),
                         new LoadCase("pull", "full throttle", new Vec3(0, 0, -1), 1)),
-                new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050)));
+                new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050, 0.050)),
+                List.of(),
+                Weights.EVEN);
     }
 
     private static Donor donor() {
-        Engine engine = new Engine("single", 1, Cycle.FOUR_STROKE, 150, 500, 20, 400, 2.5, List.of(2.5, 1.2));
+        Engine engine = Engine.plain("single", 1, Cycle.FOUR_STROKE, 150, 500, 20, 400, 2.5, List.of(2.5, 1.2));
         List<Boss> bosses = new ArrayList<>();
         for (int k = 0; k < 4; k++) {
             Vec3 at = new Vec3(k < 2 ? 0.15 : -0.15, k % 2 == 0 ? 0.1 : -0.1, -0.1);
-            bosses.add(new Boss("B" + (k + 1), "corner " + (k + 1), at, Vec3.Y, 0.0102));
+            bosses.add(new Boss("B" + (k + 1), "corner " + (k + 1), at, Vec3.Y, 0.0102, BossHole.UNKNOWN));
         }
-        return new Donor(
+        return Donor.plain(
                 "block",
                 engine,
                 new MassProperties(30, new Vec3(0, 0, 0.05), Mat3.diagonal(0.5, 0.7, 0.6)),
                 bosses,
-                new Output(new Vec3(-0.12, 0.12, 0), Vec3.Y, 14),
+                Output.sprocket(new Vec3(-0.12, 0.12, 0), Vec3.Y, 14),
                 List.of(
                         new Part(
                                 "D1",
@@ -64,8 +66,7 @@ public final class TestJobs {
                                 "D2",
                                 "pipe",
                                 Category.HOT,
-                                List.of(new Solid.Capsule(new Vec3(0.1, -0.2, 0), new Vec3(-0.2, -0.2, 0), 0.02)))),
-                Survey.NONE);
+                                List.of(new Solid.Capsule(new Vec3(0.1, -0.2, 0), new Vec3(-0.2, -0.2, 0), 0.02)))));
     }
 
     private static Host host() {
@@ -77,11 +78,11 @@ public final class TestJobs {
                 at("CL", 1.1, 0.3, 0.25),
                 at("CR", 1.1, -0.3, 0.25));
         List<Member> members = List.of(
-                new Member("H1L", "left rail", List.of("AL", "BL", "CL"), RAIL, STEEL),
-                new Member("H1R", "right rail", List.of("AR", "BR", "CR"), RAIL, STEEL),
-                new Member("H2", "rear cross", List.of("AL", "AR"), CROSS, STEEL),
-                new Member("H3", "front cross", List.of("CL", "CR"), CROSS, STEEL));
-        List<KeepOut> keepOuts = List.of(new KeepOut(
+                Member.sound("H1L", "left rail", List.of("AL", "BL", "CL"), RAIL, STEEL),
+                Member.sound("H1R", "right rail", List.of("AR", "BR", "CR"), RAIL, STEEL),
+                Member.sound("H2", "rear cross", List.of("AL", "AR"), CROSS, STEEL),
+                Member.sound("H3", "front cross", List.of("CL", "CR"), CROSS, STEEL));
+        List<KeepOut> keepOuts = List.of(KeepOut.still(
                 "K1",
                 "axle",
                 Category.MOVING,
@@ -97,7 +98,9 @@ public final class TestJobs {
                         new Support("AR", new Fixity(true, false, true, false, false, false)),
                         new Support("CL", new Fixity(false, true, true, false, false, false)),
                         new Support("CR", new Fixity(false, false, true, false, false, false))),
-                Survey.NONE);
+                Survey.NONE,
+                List.of(),
+                List.of());
     }
 
     private static Node at(String id, double x, double y, double z) {
@@ -116,8 +119,8 @@ public final class TestJobs {
         nodes.add(new Node("PRL", new Anchor.OnMember("H1L", "S3", Vec3.ZERO)));
         nodes.add(new Node("PRR", new Anchor.OnMember("H1R", "S4", Vec3.ZERO)));
         List<Member> members = List.of(
-                new Member("C1", "front cross tube", List.of("PFL", "S1", "S2", "PFR"), CROSS, STEEL),
-                new Member("C2", "rear cross tube", List.of("PRL", "S3", "S4", "PRR"), CROSS, STEEL));
+                Member.sound("C1", "front cross tube", List.of("PFL", "S1", "S2", "PFR"), CROSS, STEEL),
+                Member.sound("C2", "rear cross tube", List.of("PRL", "S3", "S4", "PRR"), CROSS, STEEL));
         return new Cradle(nodes, members, isolators);
     }
 

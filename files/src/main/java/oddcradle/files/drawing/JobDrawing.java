@@ -29,7 +29,7 @@ public final class JobDrawing {
         job.host().keepOuts().forEach(keepOut -> keepOut.solids()
                 .forEach(solid -> solids.add(new PartSolid(keepOut.id(), Role.KEEP_OUT, solid))));
         job.cradle().members().forEach(tube -> addTube(solids, examination, tube, Role.CRADLE_TUBE));
-        job.donor().parts().forEach(part -> {
+        job.donor().bodies().forEach(part -> {
             Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
             part.solids()
                     .forEach(solid -> solids.add(new PartSolid(

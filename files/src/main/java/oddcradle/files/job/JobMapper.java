@@ -1,5 +1,6 @@
 package oddcradle.files.job;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -14,8 +15,10 @@ import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.Anchor;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -25,6 +28,7 @@ import oddcradle.core.section.Round;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
 import oddcradle.core.survey.Reading;
+import oddcradle.core.weigh.Weighing;
 
 /** How the job's records look in JSON: records as objects, vectors as lists, variants by a "type" field. */
 final class JobMapper {
@@ -38,10 +42,14 @@ final class JobMapper {
             .enable(SerializationFeature.INDENT_OUTPUT)
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .addModule(vectors())
+            .addModule(new Jdk8Module())
+            .serializationInclusion(JsonInclude.Include.NON_ABSENT)
             .addMixIn(Solid.class, SolidTypes.class)
             .addMixIn(Section.class, SectionTypes.class)
             .addMixIn(Anchor.class, AnchorTypes.class)
             .addMixIn(Reading.class, ReadingTypes.class)
+            .addMixIn(Motion.class, MotionTypes.class)
+            .addMixIn(Weighing.class, WeighingTypes.class)
             .build();
 
     private JobMapper() {}
@@ -81,6 +89,23 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Reading.Slope.class, name = "slope")
     })
     private interface ReadingTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Motion.Turn.class, name = "turn"),
+        @JsonSubTypes.Type(value = Motion.Slide.class, name = "slide")
+    })
+    private interface MotionTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Weighing.Scales.class, name = "scales"),
+        @JsonSubTypes.Type(value = Weighing.Tilt.class, name = "tilt"),
+        @JsonSubTypes.Type(value = Weighing.Hang.class, name = "hang"),
+        @JsonSubTypes.Type(value = Weighing.Swing.class, name = "swing"),
+        @JsonSubTypes.Type(value = Weighing.Estimate.class, name = "estimate")
+    })
+    private interface WeighingTypes {}
 
     private static SimpleModule vectors() {
         return new SimpleModule("vectors")

@@ -4,6 +4,7 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -33,6 +34,7 @@ final class CradleStop {
         List<Finding> findings = new ArrayList<>();
         looseEnds(findings, job, seating);
         bosses(findings, job, seating);
+        alloy(findings, job, seating);
         for (Isolator isolator : job.cradle().isolators()) {
             stiffness(figures, isolator);
             bracket(findings, seating, isolator);
@@ -67,6 +69,37 @@ final class CradleStop {
                                     EndName.of(seating.node(end).minus(seating.node(other)))),
                             new Place(List.of(tube.id(), end), List.of(seating.node(end))),
                             new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS)));
+                }
+            }
+        }
+    }
+
+    /** Steel cannot be welded to a light alloy: the tube needs a pad that is bolted on. */
+    private static void alloy(List<Finding> findings, Job job, Seating seating) {
+        for (Member tube : job.cradle().members()) {
+            for (String end : List.of(tube.first(), tube.last())) {
+                Optional<Member> host = seating.landing(end).or(() -> job.host().members().stream()
+                        .filter(member -> member.nodes().contains(end))
+                        .findFirst());
+                if (host.isPresent()
+                        && job.material(host.get()).isLightAlloy()
+                                != job.material(tube).isLightAlloy()) {
+                    findings.add(Finding.statement(
+                            "cradle.alloy",
+                            Stop.CRADLE,
+                            Severity.WATCH,
+                            Phrase.of(
+                                    "{} ends on {}: {} and {} cannot be welded to each other; bolt a split steel pad round the"
+                                            + " tube and weld to that, with a liner between",
+                                    tube.id(),
+                                    host.get().id(),
+                                    tube.material(),
+                                    host.get().material()),
+                            Place.of(tube.id(), seating.node(end)),
+                            new Why(
+                                    "one of the two is lighter than 4000 kg/m3, the other is not",
+                                    List.of(),
+                                    Source.commonPractice())));
                 }
             }
         }

@@ -27,11 +27,13 @@ import oddcradle.core.job.SurveyEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.section.Tube;
 import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.Transmissibility;
+import oddcradle.core.weigh.Estimated;
 
 /**
  * What would mend a finding. Every cure is tried on the job before it is offered, so that applying it makes its own
@@ -60,11 +62,23 @@ public final class Cures {
             case "shake.idle" -> softer(job, job.donor().engine().idleSpeed(), ShakeStop.MOST_AT_IDLE);
             case "shake.cruise" -> softer(job, job.donor().engine().cruiseSpeed(), ShakeStop.MOST_AT_CRUISE);
             case "load.stress" -> thicker(job, examination, finding);
+            case "donor.weighed" -> weighedMass(job, examination.weighed());
             case "survey.slip" -> mendedReading(examination, finding);
             case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
             default -> List.of();
         };
+    }
+
+    /** What was weighed; where only the mass is known, the rest is kept in proportion. */
+    private static List<Cure> weighedMass(Job job, Estimated weighed) {
+        MassProperties now = job.donor().mass();
+        double mass = weighed.mass().orElseThrow().value();
+        MassProperties then = new MassProperties(
+                mass,
+                weighed.cg().orElse(now.cg()),
+                weighed.inertia().orElse(now.inertia().times(mass / now.mass())));
+        return List.of(Cure.of(new JobEdit.SetMass(then)));
     }
 
     private static Side side(Finding finding) {

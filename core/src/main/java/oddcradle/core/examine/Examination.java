@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
@@ -14,11 +15,16 @@ import oddcradle.core.finding.Stop;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.Part;
 import oddcradle.core.job.Side;
 import oddcradle.core.survey.SurveyAdjustment;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.weigh.Estimated;
+import oddcradle.core.weigh.WeighingTogether;
 
 /**
  * Every result and finding of one job. An earlier examination lends the results whose inputs are equal.
@@ -31,6 +37,7 @@ public final class Examination {
     private final Seating seating;
     private final SurveyResult donorSurvey;
     private final SurveyResult hostSurvey;
+    private final Estimated weighed;
     private final LineResult line;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
@@ -47,6 +54,9 @@ public final class Examination {
         this.seating = Seating.of(job);
         this.donorSurvey = survey(Side.DONOR, earlier);
         this.hostSurvey = survey(Side.HOST, earlier);
+        this.weighed = earlier.filter(before -> sameWeighing(before.job.donor(), job.donor()))
+                .map(before -> before.weighed)
+                .orElseGet(() -> weigh(job.donor()));
         this.line = LineStop.solve(job, seating);
         this.ledger = earlier.filter(before -> sameGeometry(before.job, job))
                 .map(before -> before.ledger)
@@ -67,10 +77,11 @@ public final class Examination {
                 load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeStop.solve(job, seating, copeBook);
-        report(PlainStops.donor(job, new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place)));
+        report(DonorStop.report(
+                job, seating, new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place), weighed));
         report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
                 .map(before -> before.report(Stop.HOST))
-                .orElseGet(() -> PlainStops.host(
+                .orElseGet(() -> HostStop.report(
                         job, seating, new SurveyNotes(Side.HOST, job, hostSurvey, UnaryOperator.identity()))));
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(seating, ledger));
@@ -88,6 +99,18 @@ public final class Examination {
         return earlier.filter(before -> side.survey(before.job).equals(side.survey(job)))
                 .map(before -> before.survey(side))
                 .orElseGet(() -> SurveyAdjustment.of(side.survey(job)));
+    }
+
+    private static boolean sameWeighing(Donor a, Donor b) {
+        return a.weighings().equals(b.weighings())
+                && a.parts().equals(b.parts())
+                && a.pipes().equals(b.pipes())
+                && a.shape().equals(b.shape());
+    }
+
+    private static Estimated weigh(Donor donor) {
+        Map<String, List<Solid>> parts = donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids));
+        return WeighingTogether.of(donor.weighings(), parts);
     }
 
     /** Everything afresh. */
@@ -129,6 +152,11 @@ public final class Examination {
     /** The readings of one body after their adjustment. */
     public SurveyResult survey(Side side) {
         return side == Side.DONOR ? donorSurvey : hostSurvey;
+    }
+
+    /** What the weighings make of the donor. */
+    public Estimated weighed() {
+        return weighed;
     }
 
     public LineResult line() {

@@ -21,6 +21,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.job.DrivenEnd;
 import oddcradle.core.job.Engine;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.OutputForm;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
@@ -45,6 +46,9 @@ final class LineStop {
         Alignment alignment = Alignment.of(first, second);
         Optional<ChainResult> chain;
         Optional<String> problem;
+        if (job.donor().output().form() != OutputForm.SPROCKET) {
+            return new LineResult(alignment, Optional.empty(), Optional.empty(), new ChainPull(0, 0, 0));
+        }
         try {
             chain = Optional.of(RollerChain.solve(new ChainInput(
                     job.line().pitch(),
@@ -84,6 +88,9 @@ final class LineStop {
     }
 
     static StopReport report(Job job, Seating seating, LineResult line) {
+        if (job.donor().output().form() != OutputForm.SPROCKET) {
+            return ShaftLine.report(job, seating, line);
+        }
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         Vec3 front = seating.driverCentre();

@@ -68,6 +68,11 @@ final class SurveyNotes {
         unchecked();
     }
 
+    /** Where a surveyed point was found, body axes; empty if it was not measured or is not fixed. */
+    Optional<Vec3> known(String id) {
+        return survey.point(id).filter(AdjustedPoint::known).map(AdjustedPoint::position);
+    }
+
     List<Finding> findings() {
         return findings;
     }

@@ -6,15 +6,15 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /**
- * What the chain drives.
+ * What the donor drives.
  *
  * @param point of the axle, host axes, m
  * @param axis of the axle, host axes
  * @param sprocketOffset of the sprocket's middle plane from the point along the axis, m
  * @param teeth of the sprocket
  * @param bearings ids of the two host nodes that carry the axle
- * @param tyreRadius rolling radius, m
- * @param axleLoad weight on the driven axle, ready to drive, N
+ * @param tyreRadius rolling radius, m; 0 where there is no wheel
+ * @param axleLoad weight on the driven axle, ready to drive, N; 0 where there is no wheel
  * @param grip most wheel force per axle load, 0 to 2
  */
 public record DrivenEnd(
@@ -37,8 +37,8 @@ public record DrivenEnd(
             throw new InvalidValue(
                     "bearings", "names " + bearings.size() + " nodes, must name the two that carry the axle");
         }
-        Guard.positive("tyreRadius", tyreRadius, "m");
-        Guard.positive("axleLoad", axleLoad, "N");
+        Guard.notNegative("tyreRadius", tyreRadius, "m");
+        Guard.notNegative("axleLoad", axleLoad, "N");
         Guard.within("grip", grip, 0, MOST_GRIP, "");
     }
 

@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.section.Section;
 import oddcradle.core.units.Quantity;
 
@@ -101,6 +102,24 @@ public interface JobEdit {
         @Override
         public String mergeKey() {
             return "hold." + freedom;
+        }
+    }
+
+    /** Reckons with other mass properties. */
+    record SetMass(MassProperties mass) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withDonor(job.donor().withMass(mass));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("reckon with {}", Quantity.mass(mass.mass()));
+        }
+
+        @Override
+        public String mergeKey() {
+            return "mass";
         }
     }
 

@@ -86,14 +86,14 @@ class JobCodecTest {
     void unknownFields_surviveLoadEditAndSave() throws Exception {
         ObjectNode tree = demoTree();
         tree.put("colour", "green");
-        tree.with("donor").put("history", "from a wreck");
+        tree.with("donor").put("nickname", "from a wreck");
         ((ObjectNode) tree.at("/cradle/members/3")).putObject("weld").put("state", "tacked");
         ((ObjectNode) tree.at("/materials/0")).put("heat", "K7");
         JobDocument read = read(tree);
         JobDocument edited = read.withJob(new JobEdit.SetSeat(Freedom.UP, 0.5).applyTo(read.job()));
         JsonNode saved = MAPPER.readTree(JobCodec.write(edited));
         assertThat(saved.at("/colour").asText()).isEqualTo("green");
-        assertThat(saved.at("/donor/history").asText()).isEqualTo("from a wreck");
+        assertThat(saved.at("/donor/nickname").asText()).isEqualTo("from a wreck");
         assertThat(saved.at("/cradle/members/3/weld/state").asText()).isEqualTo("tacked");
         assertThat(saved.at("/materials/0/heat").asText()).isEqualTo("K7");
         assertThat(saved.at("/seat/position/2").asDouble()).isEqualTo(0.5);

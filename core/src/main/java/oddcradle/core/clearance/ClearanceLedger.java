@@ -34,6 +34,10 @@ public final class ClearanceLedger {
         return new ClearanceLedger(donorParts, obstacles);
     }
 
+    public List<Body> obstacles() {
+        return obstacles;
+    }
+
     /** The pairs that may be near, worst first; every pair with a margin under {@value #NEAR} m is among them. */
     public List<Gap> near() {
         return near;

@@ -84,7 +84,7 @@ public final class Examination {
                 .orElseGet(() -> HostStop.report(
                         job, seating, new SurveyNotes(Side.HOST, job, hostSurvey, UnaryOperator.identity()))));
         report(LineStop.report(job, seating, line));
-        report(SeatStop.report(seating, ledger));
+        report(SeatStop.report(job, seating, ledger));
         report(CradleStop.report(job, seating));
         report(ShakeStop.report(job, seating, shake));
         report(LoadStop.report(job, seating, load, tubeUses));

@@ -47,6 +47,11 @@ final class SeatStop {
         return parts;
     }
 
+    /** What the host brings; cradle tubes left out. */
+    static List<Body> hostObstacles(Job job) {
+        return obstacles(job, Seating.of(job));
+    }
+
     static List<Body> obstacles(Job job, Seating seating) {
         Room room = job.build().room();
         List<Body> bodies = new ArrayList<>();
@@ -85,13 +90,14 @@ final class SeatStop {
         return Body.of(id, label, room.of(category), category.word(), solids);
     }
 
-    static StopReport report(Seating seating, ClearanceLedger ledger) {
+    static StopReport report(Job job, Seating seating, ClearanceLedger ledger) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         int tooNear =
                 (int) ledger.near().stream().filter(gap -> gap.margin() < 0).count();
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
         told.forEach(gap -> findings.add(finding(gap)));
+        findings.addAll(ServiceRoom.findings(job, seating, ledger.obstacles()));
         if (told.isEmpty()) {
             findings.add(Finding.statement(
                     "seat.no-pairs",

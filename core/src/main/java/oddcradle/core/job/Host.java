@@ -12,6 +12,7 @@ import oddcradle.core.survey.Survey;
  *
  * @param survey the readings behind the nodes
  * @param squares fours of nodes that should stand square and flat
+ * @param weight of the machine without the donor
  */
 public record Host(
         String name,
@@ -22,7 +23,8 @@ public record Host(
         List<Support> supports,
         Survey survey,
         List<HardPoint> hardPoints,
-        List<FrameSquare> squares) {
+        List<FrameSquare> squares,
+        Optional<MachineWeight> weight) {
     public Host {
         Guard.named("name", name);
         nodes = List.copyOf(Guard.present("nodes", nodes));
@@ -33,6 +35,7 @@ public record Host(
         survey = survey == null ? Survey.NONE : survey;
         hardPoints = hardPoints == null ? List.of() : List.copyOf(hardPoints);
         squares = squares == null ? List.of() : List.copyOf(squares);
+        weight = weight == null ? Optional.empty() : weight;
     }
 
     public Optional<Member> member(String id) {
@@ -40,26 +43,26 @@ public record Host(
     }
 
     public Host withNodes(List<Node> other) {
-        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares);
+        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight);
     }
 
     public Host withMembers(List<Member> other) {
-        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares);
+        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight);
     }
 
     public Host withKeepOuts(List<KeepOut> other) {
-        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares);
+        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares, weight);
     }
 
     public Host withDrivenEnd(DrivenEnd other) {
-        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares);
+        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares, weight);
     }
 
     public Host withSurvey(Survey other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares);
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares, weight);
     }
 
     public Host withSquares(List<FrameSquare> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other);
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other, weight);
     }
 }

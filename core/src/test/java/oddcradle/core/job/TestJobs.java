@@ -2,6 +2,7 @@ package oddcradle.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.material.Material;
@@ -100,7 +101,8 @@ public final class TestJobs {
                         new Support("CR", new Fixity(false, false, true, false, false, false))),
                 Survey.NONE,
                 List.of(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private static Node at(String id, double x, double y, double z) {

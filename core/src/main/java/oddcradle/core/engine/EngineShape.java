@@ -35,6 +35,8 @@ public record EngineShape(
         double bank,
         double coverReach) {
     private static final double LARGEST = 2;
+    /** With room for a file that rounds pi. */
+    private static final double HALF_TURN = 3.1416;
 
     public EngineShape {
         Guard.present("layout", layout);
@@ -47,8 +49,8 @@ public record EngineShape(
         Guard.within("boreSpacing", boreSpacing, 0, LARGEST, "m");
         size("cylinderWidth", cylinderWidth);
         size("headLength", headLength);
-        Guard.within("lean", lean, -Math.PI, Math.PI, "rad");
-        Guard.within("bank", bank, 0, Math.PI, "rad");
+        Guard.within("lean", lean, -HALF_TURN, HALF_TURN, "rad");
+        Guard.within("bank", bank, 0, HALF_TURN, "rad");
         Guard.within("coverReach", coverReach, 0, LARGEST, "m");
     }
 

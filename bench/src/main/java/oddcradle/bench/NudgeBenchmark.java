@@ -30,7 +30,7 @@ public class NudgeBenchmark {
 
     @Setup
     public void prepare() {
-        here = DemoJobs.saltmarshRunabout().job();
+        here = DemoJobs.SALTMARSH_RUNABOUT.load().job();
         there = new JobEdit.MoveSeat(new Vec3(0.001, 0, 0.001)).applyTo(here);
         latest = Examination.of(here);
         stiffness = FrameAnalysis.stiffness(latest.frameInput());

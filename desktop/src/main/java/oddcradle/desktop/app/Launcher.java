@@ -7,7 +7,7 @@ public final class Launcher {
     private Launcher() {}
 
     /**
-     * @param arguments {@code demo}, {@code open FILE} or {@code shots DIR}; nothing opens the demo
+     * @param arguments {@code demo [NAME]}, {@code open FILE} or {@code shots DIR}; nothing opens the demo
      */
     public static void main(String[] arguments) {
         prepare(arguments);

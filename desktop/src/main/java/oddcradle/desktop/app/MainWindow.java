@@ -234,9 +234,10 @@ public final class MainWindow {
         }
     }
 
-    void openDemo() {
+    void openDemo(DemoJobs demo) {
         if (mayLeave()) {
-            desk.session().openUnsaved(DemoJobs.saltmarshRunabout());
+            desk.session().openUnsaved(demo.load());
+            stand.frame();
         }
     }
 

@@ -51,9 +51,12 @@ final class Preparation {
             try {
                 return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), "");
             } catch (IOException unreadable) {
-                return new First(DemoJobs.saltmarshRunabout(), Optional.empty(), unreadable.getMessage());
+                return new First(DemoJobs.SALTMARSH_RUNABOUT.load(), Optional.empty(), unreadable.getMessage());
             }
         }
-        return new First(DemoJobs.saltmarshRunabout(), Optional.empty(), "");
+        DemoJobs demo = arguments.size() >= 2 && arguments.get(0).equals("demo")
+                ? DemoJobs.named(arguments.get(1)).orElse(DemoJobs.SALTMARSH_RUNABOUT)
+                : DemoJobs.SALTMARSH_RUNABOUT;
+        return new First(demo.load(), Optional.empty(), "");
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.job.DemoJobs;
 
 /** Name and state of the job, undo and redo, units, look, save, packet. */
 final class TopBar extends HBox {
@@ -91,9 +92,13 @@ final class TopBar extends HBox {
         MenuItem saveAs = new MenuItem("Save under another name …");
         saveAs.setId("menu-save-as");
         saveAs.setOnAction(click -> window.chooseAndSave());
-        MenuItem demo = new MenuItem("Demo: Saltmarsh runabout");
-        demo.setOnAction(click -> window.openDemo());
-        files.getItems().setAll(open, saveAs, demo);
+        files.getItems().setAll(open, saveAs, new SeparatorMenuItem());
+        for (DemoJobs demo : DemoJobs.values()) {
+            MenuItem item = new MenuItem("Demo · " + demo.words());
+            item.setId("demo-" + demo.fileName());
+            item.setOnAction(click -> window.openDemo(demo));
+            files.getItems().add(item);
+        }
         List<Path> recents = window.recents();
         if (!recents.isEmpty()) {
             files.getItems().add(new SeparatorMenuItem());

@@ -32,7 +32,7 @@ abstract class WindowDriver {
     void open(Stage stage) {
         Look.loadFonts();
         desk = new Desk(
-                new JobSession(Clock.systemUTC(), DemoJobs.saltmarshRunabout()),
+                new JobSession(Clock.systemUTC(), DemoJobs.SALTMARSH_RUNABOUT.load()),
                 new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
         window = new MainWindow(
                 stage,

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class ChalkMarksTest {
     private static final Examination DEMO =
-            Examination.of(DemoJobs.saltmarshRunabout().job());
+            Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
 
     private static List<String> texts(Stop stop) {
         return ChalkMarks.of(DEMO, stop).stream()

@@ -47,7 +47,7 @@ class JobSessionTest {
     }
 
     private final HandClock clock = new HandClock();
-    private final JobSession session = new JobSession(clock, DemoJobs.saltmarshRunabout());
+    private final JobSession session = new JobSession(clock, DemoJobs.SALTMARSH_RUNABOUT.load());
     private final Job first = session.job();
 
     private void nudge(double up) {
@@ -123,7 +123,7 @@ class JobSessionTest {
         session.keepRecovery();
         Job unsaved = session.job();
 
-        JobSession later = new JobSession(clock, DemoJobs.saltmarshRunabout());
+        JobSession later = new JobSession(clock, DemoJobs.SALTMARSH_RUNABOUT.load());
         later.open(file);
         assertThat(later.job()).isEqualTo(saved);
         later.recover(later.recovery(file).orElseThrow());

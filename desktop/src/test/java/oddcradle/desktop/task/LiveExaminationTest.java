@@ -15,7 +15,7 @@ class LiveExaminationTest {
     private final Deque<Runnable> background = new ArrayDeque<>();
     private final Deque<Runnable> ui = new ArrayDeque<>();
     private final LiveExamination live = new LiveExamination(background::add, ui::add);
-    private final Job demo = DemoJobs.saltmarshRunabout().job();
+    private final Job demo = DemoJobs.SALTMARSH_RUNABOUT.load().job();
 
     private void runAll() {
         while (!background.isEmpty() || !ui.isEmpty()) {

@@ -3,18 +3,47 @@ package oddcradle.files.job;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 
 /** The demo jobs inside the program. */
-public final class DemoJobs {
-    private DemoJobs() {}
+public enum DemoJobs {
+    SALTMARSH_RUNABOUT("saltmarsh-runabout", "Saltmarsh runabout: marsh buggy, parallel twin, chain"),
+    HUT_SKID("hut-skid", "Hut skid: generator, V-twin, coupling"),
+    WHIMBREL("whimbrel", "Whimbrel: light aircraft, flat four, ring mount"),
+    ORCHARD_TUG("orchard-tug", "Orchard tug: three-wheeler, diesel single, belt");
 
-    /** The marsh buggy with its parallel twin. */
-    public static JobDocument saltmarshRunabout() {
-        return load("saltmarsh-runabout");
+    private final String fileName;
+    private final String words;
+
+    DemoJobs(String fileName, String words) {
+        this.fileName = fileName;
+        this.words = words;
     }
 
-    private static JobDocument load(String name) {
-        String file = name + JobStore.EXTENSION;
+    /** Name and family, for a menu. */
+    public String words() {
+        return words;
+    }
+
+    /** The name to ask for it by, such as {@code hut-skid}. */
+    public String fileName() {
+        return fileName;
+    }
+
+    public static Optional<DemoJobs> named(String fileName) {
+        return Arrays.stream(values())
+                .filter(each -> each.fileName.equals(fileName))
+                .findFirst();
+    }
+
+    public static List<String> names() {
+        return Arrays.stream(values()).map(DemoJobs::fileName).toList();
+    }
+
+    public JobDocument load() {
+        String file = fileName + JobStore.EXTENSION;
         try (InputStream in = DemoJobs.class.getResourceAsStream("/demo/" + file)) {
             return JobCodec.read(file, in.readAllBytes());
         } catch (IOException unreadable) {

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
 import oddcradle.core.clearance.Gap;
+import oddcradle.core.examine.Candidates;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.examine.Cures;
 import oddcradle.core.examine.CutTube;
@@ -43,6 +44,11 @@ public final class ResultsJson {
         ObjectNode survey = out.putObject("survey");
         for (Side side : Side.values()) {
             SurveyJson.fill(survey.putObject(side.word()), examination.survey(side));
+        }
+        DonorJson.weighed(out.putObject("weighed"), examination.weighed());
+        ArrayNode candidates = out.putArray("candidates");
+        if (!examination.job().candidates().isEmpty()) {
+            Candidates.of(examination.job()).forEach(each -> DonorJson.candidate(candidates.addObject(), each));
         }
         line(out.putObject("line"), examination);
         gaps(out.putArray("gaps"), examination);

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class JobDrawingTest {
     private static final Examination DEMO =
-            Examination.of(DemoJobs.saltmarshRunabout().job());
+            Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
 
     @Test
     void views_lookWhereTheySay() {

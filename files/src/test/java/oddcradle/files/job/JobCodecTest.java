@@ -34,7 +34,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class JobCodecTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final JobDocument DEMO = DemoJobs.saltmarshRunabout();
+    private static final JobDocument DEMO = DemoJobs.SALTMARSH_RUNABOUT.load();
 
     private static ObjectNode demoTree() {
         try {

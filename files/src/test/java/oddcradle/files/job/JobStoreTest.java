@@ -23,7 +23,7 @@ class JobStoreTest {
     private final JobStore store = new JobStore(Clock.fixed(Instant.parse("2026-11-24T10:00:00Z"), ZoneOffset.UTC));
 
     private static JobDocument at(double up) {
-        JobDocument demo = DemoJobs.saltmarshRunabout();
+        JobDocument demo = DemoJobs.SALTMARSH_RUNABOUT.load();
         return demo.withJob(new JobEdit.SetSeat(Freedom.UP, up).applyTo(demo.job()));
     }
 

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 class PacketTest {
     private static final double MM_PER_POINT = 25.4 / 72;
     private static final Examination DEMO =
-            Examination.of(DemoJobs.saltmarshRunabout().job());
+            Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
 
     private static PDDocument packet(Examination examination, UnitStyle style, PaperSize paper) throws IOException {
         return Loader.loadPDF(Packet.of(examination, style, paper, LocalDate.of(2026, 11, 24)));

@@ -21,10 +21,32 @@ import oddcradle.core.job.Job;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class ReportTest {
-    private static final Job JOB = DemoJobs.saltmarshRunabout().job();
+    private static final Job JOB = DemoJobs.SALTMARSH_RUNABOUT.load().job();
     private static final Examination DEMO = Examination.of(JOB);
+
+    /** Every demo is examined without a failure, conforms, survives a save, and its cures mend what they say. */
+    @ParameterizedTest
+    @EnumSource(DemoJobs.class)
+    void everyDemo_isExaminedAndConforms(DemoJobs demo) throws IOException {
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/schema/results.schema.json")));
+        Examination examination = Examination.of(demo.load().job());
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(examination));
+        assertThat(schema.validate(results)).isEmpty();
+        assertThat(results.at("/survey/donor/points").size()).isEqualTo(4);
+        assertThat(results.at("/survey/donor/missing").size()).isZero();
+        assertThat(results.at("/survey/host/points").size()).isEqualTo(4);
+        assertThat(examination.load().answer()).isPresent();
+        assertThat(examination.shake().answer()).isPresent();
+        long slips = examination.findings().stream()
+                .filter(finding -> finding.code().equals("survey.slip"))
+                .count();
+        assertThat(slips).isEqualTo(demo == DemoJobs.SALTMARSH_RUNABOUT ? 1 : 0);
+    }
 
     @Test
     void resultsOfTheDemo_conformToThePublishedSchema() throws IOException {

@@ -325,7 +325,7 @@ final class SurveyNotes {
                         names),
                 Place.NOWHERE,
                 new Why(
-                        "smallest slip that shows = 4.13 sigma / sqrt(redundancy), wanted under 5 mm or 2 degrees",
+                        "smallest slip that shows = 4.13 sigma / sqrt(redundancy), wanted under 5 mm, 2 degrees or 8 sigma",
                         List.of(),
                         Source.fromMemory("Baarda, A Testing Procedure for Use in Geodetic Networks"))));
     }

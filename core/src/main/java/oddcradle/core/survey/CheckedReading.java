@@ -14,14 +14,17 @@ public record CheckedReading(Reading reading, double misfit, double redundancy, 
 
     private static final double WORST_HIDDEN_LENGTH = 0.005;
     private static final double WORST_HIDDEN_ANGLE = Math.toRadians(2);
+    /** A coarse instrument cannot be held to a finer limit than this many of its uncertainties. */
+    private static final double COARSE = 8;
 
     /** The smallest gross error that the other readings would show, m or rad; infinite where nothing checks it. */
     public double detectable() {
         return redundancy > 0 ? NONCENTRALITY * reading.sigma() / Math.sqrt(redundancy) : Double.POSITIVE_INFINITY;
     }
 
-    /** Whether the other readings would notice an ordinary slip in this one: 5 mm or 2 degrees. */
+    /** Whether the other readings would notice an ordinary slip in this one: 5 mm, 2 degrees or eight uncertainties. */
     public boolean checked() {
-        return detectable() <= (reading instanceof Reading.Slope ? WORST_HIDDEN_ANGLE : WORST_HIDDEN_LENGTH);
+        double ordinary = reading instanceof Reading.Slope ? WORST_HIDDEN_ANGLE : WORST_HIDDEN_LENGTH;
+        return detectable() <= Math.max(ordinary, COARSE * reading.sigma());
     }
 }

@@ -133,6 +133,7 @@ public final class Entry {
             case ROTATION_SPEED -> RADIAN.divide(SECOND);
             case SPEED -> METRE.divide(SECOND);
             case ACCELERATION -> METRE.divide(SECOND.pow(2));
+            case TIME -> SECOND;
             case SHARE, RATIO, COUNT, HARDNESS -> ONE;
         };
     }
@@ -174,6 +175,7 @@ public final class Entry {
         units.put("km/h", METRE.divide(3.6).divide(SECOND));
         units.put("kw", NEWTON.multiply(METRE).multiply(1000).divide(SECOND));
         units.put("hp", NEWTON.multiply(METRE).multiply(745.6998715822702).divide(SECOND));
+        units.put("s", SECOND);
         units.put("%", ONE.divide(100));
         units.put("shorea", ONE);
         return Map.copyOf(units);
@@ -194,6 +196,7 @@ public final class Entry {
             case SPEED -> "12 m/s";
             case ACCELERATION -> "9.81 m/s²";
             case POWER -> "33 kW";
+            case TIME -> "1.65 s";
             case SHARE -> "30 %";
             case RATIO, COUNT -> "14";
             case HARDNESS -> "50";

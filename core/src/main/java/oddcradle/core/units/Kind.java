@@ -15,6 +15,7 @@ public enum Kind {
     SPEED("m/s"),
     ACCELERATION("m/s2"),
     POWER("W"),
+    TIME("s"),
     /** A share of one, shown as per cent. */
     SHARE("1"),
     RATIO("1"),

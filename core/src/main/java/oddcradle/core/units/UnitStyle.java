@@ -67,6 +67,7 @@ public enum UnitStyle {
             case ROTATION_SPEED -> "rpm";
             case SPEED -> "m/s";
             case ACCELERATION -> "g";
+            case TIME -> "s";
             case POWER -> metric ? "kW" : "hp";
             case SHARE -> "%";
             case HARDNESS -> "Shore A";
@@ -88,7 +89,7 @@ public enum UnitStyle {
             case ACCELERATION -> 1 / 9.80665;
             case POWER -> metric ? 1e-3 : 1 / 745.6998715822702;
             case SHARE -> 100;
-            case INERTIA, FREQUENCY, SPEED, RATIO, COUNT, HARDNESS -> 1;
+            case INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
         };
     }
 
@@ -96,7 +97,7 @@ public enum UnitStyle {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
             case LENGTH -> metric ? 1 : 3;
-            case ANGLE, RATIO, SPEED, ACCELERATION -> 2;
+            case ANGLE, RATIO, SPEED, ACCELERATION, TIME -> 2;
             case MASS, SHARE, FREQUENCY, TORQUE, POWER -> shown >= 1000 ? 0 : 1;
             case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
             case STRESS -> metric ? 0 : 1;

@@ -37,7 +37,7 @@ public record Estimated(
      * One equation that a weighing gave.
      *
      * @param weighing its id
-     * @param what for example "mass" or "centre of gravity forward"
+     * @param what for example "mass" or "CG forward"
      * @param value kg, m or kg m2
      * @param sigma of the value
      * @param combined what all weighings together make of it

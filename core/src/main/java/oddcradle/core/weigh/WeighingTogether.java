@@ -171,7 +171,7 @@ public final class WeighingTogether {
         }
         return Math.abs(way.z()) > nearly
                 ? "up"
-                : String.format(java.util.Locale.ROOT, "(%.2f, %.2f, %.2f)", way.x(), way.y(), way.z());
+                : String.format(java.util.Locale.ROOT, "along (%.1f, %.1f, %.1f)", way.x(), way.y(), way.z());
     }
 
     private void scales(Weighing.Scales scales, Equations places) {
@@ -316,7 +316,7 @@ public final class WeighingTogether {
             String what =
                     switch (each.kind()) {
                         case MASS -> "mass";
-                        case LENGTH -> "centre of gravity along " + words(each.way());
+                        case LENGTH -> "CG " + words(each.way());
                         case INERTIA -> "inertia about " + words(each.way());
                     };
             all.add(new Estimated.Contribution(

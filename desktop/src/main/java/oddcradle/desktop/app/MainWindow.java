@@ -118,7 +118,17 @@ public final class MainWindow {
     }
 
     private void follow() {
-        desk.live().examinationProperty().addListener((property, before, examination) -> refresh());
+        desk.live().examinationProperty().addListener((property, before, examination) -> {
+            boolean otherMachine = before == null
+                    || !before.job()
+                            .host()
+                            .name()
+                            .equals(examination.job().host().name());
+            if (otherMachine) {
+                stand.frame();
+            }
+            refresh();
+        });
         desk.live().curesProperty().addListener((property, before, cures) -> notes.refresh());
         desk.live().failureProperty().addListener((property, before, text) -> desk.complaintProperty()
                 .set(text));
@@ -237,7 +247,6 @@ public final class MainWindow {
     void openDemo(DemoJobs demo) {
         if (mayLeave()) {
             desk.session().openUnsaved(demo.load());
-            stand.frame();
         }
     }
 

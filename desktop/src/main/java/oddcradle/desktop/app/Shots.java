@@ -11,10 +11,12 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import oddcradle.core.finding.Stop;
 import oddcradle.desktop.stand.Stand;
+import oddcradle.files.job.DemoJobs;
 
 /** Takes one picture of every main view of the open job and ends the program. */
 final class Shots {
@@ -47,8 +49,32 @@ final class Shots {
             window.changeLook();
         });
         picture("13-load-night", () -> window.desk().stopProperty().set(Stop.LOAD));
+        picture("14-weigh", () -> {
+            window.changeLook();
+            window.desk().stopProperty().set(Stop.DONOR);
+            turnTo("weigh");
+        });
+        picture("15-candidates", () -> {
+            turnTo("compare");
+            window.stand().show(Stand.Side.CANDIDATES);
+        });
+        otherDemo("16-hut-skid", DemoJobs.HUT_SKID, Stop.SEAT);
+        otherDemo("17-whimbrel", DemoJobs.WHIMBREL, Stop.CRADLE);
+        otherDemo("18-orchard-tug", DemoJobs.ORCHARD_TUG, Stop.HOST);
         steps.add(Platform::exit);
         next();
+    }
+
+    private void turnTo(String leaf) {
+        ((ToggleButton) window.scene().lookup("#leaf-" + leaf)).fire();
+    }
+
+    private void otherDemo(String name, DemoJobs demo, Stop stop) {
+        picture(name, () -> {
+            window.stand().show(Stand.Side.THREE_QUARTER);
+            window.desk().session().openUnsaved(demo.load());
+            window.desk().stopProperty().set(stop);
+        });
     }
 
     private void picture(String name, Runnable arrange) {

@@ -104,10 +104,21 @@ public final class ChalkMarks {
         marks.add(new ChalkMark(
                 examination.seating().driverCentre(),
                 examination.job().host().drivenEnd().sprocketCentre(),
-                Phrase.of(
-                        "chain line {}",
-                        Quantity.length(examination.line().alignment().offset())),
+                lineWords(examination),
                 SeverityMark.styleClass(severity)));
+    }
+
+    private static Phrase lineWords(Examination examination) {
+        Quantity offset = Quantity.length(examination.line().alignment().offset());
+        return switch (examination.job().donor().output().form()) {
+            case SPROCKET -> Phrase.of("chain line {}", offset);
+            case PULLEY -> Phrase.of("belt line {}", offset);
+            case PROPELLER_FLANGE -> Phrase.of("thrust line");
+            default ->
+                Phrase.of(
+                        "shaft centres {} apart",
+                        Quantity.length(examination.line().alignment().centreDistance()));
+        };
     }
 
     private static void gaps(List<ChalkMark> marks, Examination examination) {

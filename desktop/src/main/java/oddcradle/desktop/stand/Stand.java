@@ -35,7 +35,8 @@ public final class Stand extends BorderPane {
         LEFT("left"),
         BEHIND("behind"),
         ABOVE("above"),
-        ALL("all four");
+        ALL("all four"),
+        CANDIDATES("donors");
 
         private final String word;
 
@@ -50,9 +51,12 @@ public final class Stand extends BorderPane {
     private final DrawnView left;
     private final DrawnView behind;
     private final DrawnView above;
+    private final CandidatesView candidates = new CandidatesView();
+    private final ToggleButton candidatesButton = new ToggleButton(Side.CANDIDATES.word);
     private final Label hint = new Label();
     private final ToggleGroup sides = new ToggleGroup();
     private Side side;
+    private String framed = "";
 
     public Stand(Desk desk, Palette palette) {
         this.desk = desk;
@@ -83,7 +87,7 @@ public final class Stand extends BorderPane {
                 bar.getChildren().add(new Label("no 3-D on this screen; drawn views only · "));
                 continue;
             }
-            ToggleButton button = new ToggleButton(each.word);
+            ToggleButton button = each == Side.CANDIDATES ? candidatesButton : new ToggleButton(each.word);
             button.setId("side-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             button.setToggleGroup(sides);
             button.setUserData(each);
@@ -106,6 +110,7 @@ public final class Stand extends BorderPane {
                     case BEHIND -> behind;
                     case ABOVE -> above;
                     case ALL -> four();
+                    case CANDIDATES -> candidates;
                 });
         frame(again);
         refresh();
@@ -124,8 +129,16 @@ public final class Stand extends BorderPane {
                 };
         if (desk.examination() != null) {
             Vec3 donor = desk.examination().seating().mass().cg();
-            shaded.ifPresent(view -> view.frame(near, donor, again));
+            shaded.ifPresent(view -> view.frame(near, donor, again || isOtherMachine()));
         }
+    }
+
+    /** A view turned by hand is kept for its machine and given up for another. */
+    private boolean isOtherMachine() {
+        String host = desk.examination().job().host().name();
+        boolean other = !host.equals(framed);
+        framed = host;
+        return other;
     }
 
     private GridPane four() {
@@ -160,6 +173,12 @@ public final class Stand extends BorderPane {
         if (examination == null || getScene() == null) {
             return;
         }
+        boolean several = !examination.job().candidates().isEmpty();
+        candidatesButton.setVisible(several);
+        candidatesButton.setManaged(several);
+        if (side == Side.CANDIDATES) {
+            candidates.show(examination.job(), palette, desk.units());
+        }
         Stop stop = desk.stopProperty().get();
         PartPaint paint = new PartPaint(
                 palette, examination, stop, desk.selectionProperty().get());
@@ -187,7 +206,7 @@ public final class Stand extends BorderPane {
 
     private List<DrawnView> drawnNow() {
         return switch (side) {
-            case THREE_QUARTER -> List.of();
+            case THREE_QUARTER, CANDIDATES -> List.of();
             case LEFT -> List.of(left);
             case BEHIND -> List.of(behind);
             case ABOVE -> List.of(above);

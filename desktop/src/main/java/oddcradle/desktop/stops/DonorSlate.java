@@ -4,26 +4,52 @@ import javafx.scene.control.Label;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Side;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.measure.CandidateSheet;
+import oddcradle.desktop.measure.EngineSheet;
+import oddcradle.desktop.measure.HistorySheet;
 import oddcradle.desktop.measure.SurveySheet;
+import oddcradle.desktop.measure.WeighSheet;
 import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.Workers;
 
 final class DonorSlate extends StopSlate {
     DonorSlate(Desk desk, Palette palette) {
         super(desk, Stop.DONOR);
-        Label name = section("");
-        Label layout = new Label();
-        layout.setWrapText(true);
-        add(layout);
-        onRefresh(() -> {
-            name.setText(desk.session().job().donor().name());
-            layout.setText(desk.session().job().donor().engine().layout());
+        Label name = new Label();
+        name.setWrapText(true);
+        add(name);
+        onRefresh(() -> name.setText(desk.session().job().donor().name() + ", "
+                + desk.session().job().donor().engine().layout()));
+        Leaves leaves = new Leaves();
+        leaves.add("Measure", () -> {
+            SurveySheet sheet = new SurveySheet(desk, Side.DONOR, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
         });
-        SurveySheet sheet = new SurveySheet(desk, Side.DONOR, palette);
-        add(sheet);
-        onRefresh(sheet::refresh);
-        figures(new FigureList(desk, Stop.DONOR));
+        leaves.add("Weigh", () -> {
+            WeighSheet sheet = new WeighSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Engine", () -> {
+            EngineSheet sheet = new EngineSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("History", () -> {
+            HistorySheet sheet = new HistorySheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Compare", () -> {
+            CandidateSheet sheet = new CandidateSheet(desk, Workers.inOrder("candidates"), Workers.ui());
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Figures", () -> {
+            FigureList figures = new FigureList(desk, Stop.DONOR);
+            return new Leaves.Leaf(figures, figures::refresh);
+        });
+        add(leaves);
+        onRefresh(leaves::refresh);
         caution("Lifting: hang the engine by its own lugs, tie it until it is bolted, never reach under it.");
     }
 }

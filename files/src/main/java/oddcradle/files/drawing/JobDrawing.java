@@ -7,14 +7,21 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.motion.Sweep;
 import oddcradle.core.job.Category;
+import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Member;
+import oddcradle.core.job.Part;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 
 /** The job's solids and their outlines in a view. */
 public final class JobDrawing {
     private static final int CORNERS = 48;
+    /** Places shown along each motion, less one. */
+    private static final int GHOSTS = 2;
 
     private JobDrawing() {}
 
@@ -26,8 +33,13 @@ public final class JobDrawing {
         Job job = examination.job();
         List<PartSolid> solids = new ArrayList<>();
         job.host().members().forEach(tube -> addTube(solids, examination, tube, Role.HOST_TUBE));
-        job.host().keepOuts().forEach(keepOut -> keepOut.solids()
-                .forEach(solid -> solids.add(new PartSolid(keepOut.id(), Role.KEEP_OUT, solid))));
+        for (KeepOut keepOut : job.host().keepOuts()) {
+            for (Solid solid : keepOut.solids()) {
+                Sweep.of(solid, keepOut.motions())
+                        .ghosts(GHOSTS)
+                        .forEach(ghost -> solids.add(new PartSolid(keepOut.id(), Role.KEEP_OUT, ghost)));
+            }
+        }
         job.cradle().members().forEach(tube -> addTube(solids, examination, tube, Role.CRADLE_TUBE));
         job.donor().bodies().forEach(part -> {
             Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
@@ -51,6 +63,19 @@ public final class JobDrawing {
     /** Outlines, the farthest first. */
     public static List<DrawnShape> shapes(Examination examination, View view) {
         return solids(examination).stream()
+                .map(solid -> shape(solid, view))
+                .sorted(Comparator.comparingDouble(DrawnShape::depth))
+                .toList();
+    }
+
+    /** Outlines of a donor alone, its axes turned and moved by {@code pose}, the farthest first. */
+    public static List<DrawnShape> shapes(Donor donor, Pose pose, View view) {
+        List<PartSolid> solids = new ArrayList<>();
+        for (Part part : donor.bodies()) {
+            Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
+            part.solids().forEach(solid -> solids.add(new PartSolid(part.id(), role, solid.placed(pose))));
+        }
+        return solids.stream()
                 .map(solid -> shape(solid, view))
                 .sorted(Comparator.comparingDouble(DrawnShape::depth))
                 .toList();

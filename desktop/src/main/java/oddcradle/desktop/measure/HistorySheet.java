@@ -1,0 +1,142 @@
+package oddcradle.desktop.measure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.job.BodyEdit;
+import oddcradle.core.job.Donor;
+import oddcradle.core.job.History;
+import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.store.Desk;
+
+/** Where the donor comes from, and what was looked at before it goes in. */
+public final class HistorySheet extends VBox {
+    private final Desk desk;
+    private final CheckBox whole = new CheckBox("Bought running, in its whole machine");
+    private final QuantityField hours;
+    private final QuantityField price;
+    private final QuantityField parts;
+    private final List<ToggleGroup> found = new ArrayList<>();
+    private final List<TextField> notes = new ArrayList<>();
+    private boolean showing;
+
+    public HistorySheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        whole.setId("whole-machine");
+        whole.setOnAction(
+                click -> change(history(whole.isSelected(), now().hours(), now().price(), now().partsPrice())));
+        hours = new QuantityField(
+                "hours",
+                "Hours run",
+                Kind.COUNT,
+                v -> change(history(now().wholeMachine(), v, now().price(), now().partsPrice())));
+        price = new QuantityField(
+                "price",
+                "Price",
+                Kind.COUNT,
+                v -> change(history(now().wholeMachine(), now().hours(), v, now().partsPrice())));
+        parts = new QuantityField(
+                "parts-price",
+                "Parts to buy",
+                Kind.COUNT,
+                v -> change(history(now().wholeMachine(), now().hours(), now().price(), v)));
+        Label head = new Label("Looked at before it goes in");
+        head.getStyleClass().add("section-title");
+        getChildren().addAll(whole, hours, price, parts, head);
+        for (int k = 0; k < History.USUAL.size(); k++) {
+            getChildren().add(check(k));
+        }
+    }
+
+    private VBox check(int index) {
+        Label what = new Label(History.USUAL.get(index));
+        what.setWrapText(true);
+        ToggleGroup group = new ToggleGroup();
+        HBox row = new HBox(2);
+        row.getStyleClass().add("field-row");
+        for (History.Found each :
+                new History.Found[] {History.Found.GOOD, History.Found.FAULT, History.Found.UNKNOWN}) {
+            String word =
+                    each == History.Found.UNKNOWN ? "not yet" : each.name().toLowerCase(Locale.ROOT);
+            ToggleButton button = new ToggleButton(word);
+            button.setId("check-" + index + "-" + each.name().toLowerCase(Locale.ROOT));
+            button.getStyleClass().add("plain-button");
+            button.setToggleGroup(group);
+            button.setUserData(each);
+            button.setOnAction(click -> {
+                button.setSelected(true);
+                changeCheck(index, each, notes.get(index).getText());
+            });
+            row.getChildren().add(button);
+        }
+        TextField note = new TextField();
+        note.setId("check-" + index + "-note");
+        note.setPromptText("note");
+        note.setAccessibleText("note on " + History.USUAL.get(index));
+        note.setPrefWidth(128);
+        note.setOnAction(enter ->
+                changeCheck(index, (History.Found) group.getSelectedToggle().getUserData(), note.getText()));
+        row.getChildren().add(note);
+        found.add(group);
+        notes.add(note);
+        return new VBox(what, row);
+    }
+
+    private Donor donor() {
+        return desk.session().job().donor();
+    }
+
+    private History now() {
+        return donor().history();
+    }
+
+    private History history(boolean wholeMachine, double hoursRun, double asked, double toBuy) {
+        return new History(wholeMachine, hoursRun, asked, toBuy, now().checks());
+    }
+
+    private void change(History history) {
+        if (!showing) {
+            desk.session().apply(new BodyEdit.ChangeDonor(donor().withHistory(history), "history", "history"));
+        }
+    }
+
+    private void changeCheck(int index, History.Found how, String note) {
+        String what = History.USUAL.get(index);
+        List<History.Check> checks = new ArrayList<>(now().checks());
+        checks.removeIf(each -> each.what().equals(what));
+        checks.add(new History.Check(what, how, note.strip()));
+        History h = now();
+        change(new History(h.wholeMachine(), h.hours(), h.price(), h.partsPrice(), checks));
+    }
+
+    /** Shows what is written down. */
+    public void refresh() {
+        showing = true;
+        History h = now();
+        whole.setSelected(h.wholeMachine());
+        hours.show(h.hours(), desk.units());
+        price.show(h.price(), desk.units());
+        parts.show(h.partsPrice(), desk.units());
+        for (int k = 0; k < History.USUAL.size(); k++) {
+            String what = History.USUAL.get(k);
+            History.Check check = h.checks().stream()
+                    .filter(each -> each.what().equals(what))
+                    .findFirst()
+                    .orElse(new History.Check(what, History.Found.UNKNOWN, ""));
+            found.get(k).getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == check.found()));
+            if (!notes.get(k).isFocused()) {
+                notes.get(k).setText(check.note());
+            }
+        }
+        showing = false;
+    }
+}

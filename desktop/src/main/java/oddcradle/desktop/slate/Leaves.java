@@ -1,0 +1,63 @@
+package oddcradle.desktop.slate;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** Sheets of one stop behind each other; each is made when it is first turned to. */
+public final class Leaves extends VBox {
+    private final FlowPane tabs = new FlowPane(0, 0);
+    private final ToggleGroup group = new ToggleGroup();
+    private final Map<String, Supplier<Leaf>> makers = new LinkedHashMap<>();
+    private final Map<String, Leaf> made = new LinkedHashMap<>();
+    private String shown = "";
+
+    /** One sheet and how it takes up what is new. */
+    public record Leaf(Node node, Runnable refresh) {}
+
+    public Leaves() {
+        super(8);
+        tabs.getStyleClass().add("leaves");
+        getChildren().add(tabs);
+    }
+
+    public void add(String name, Supplier<Leaf> maker) {
+        makers.put(name, maker);
+        ToggleButton tab = new ToggleButton(name);
+        tab.setId("leaf-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        tab.getStyleClass().addAll("plain-button", "leaf-tab");
+        tab.setToggleGroup(group);
+        tab.setUserData(name);
+        tab.setOnAction(click -> turnTo(name));
+        tabs.getChildren().add(tab);
+        if (shown.isEmpty()) {
+            shown = name;
+        }
+    }
+
+    public void turnTo(String name) {
+        shown = name;
+        refresh();
+    }
+
+    public String shown() {
+        return shown;
+    }
+
+    public void refresh() {
+        Leaf leaf = made.computeIfAbsent(shown, name -> makers.get(name).get());
+        group.getToggles().forEach(tab -> tab.setSelected(tab.getUserData().equals(shown)));
+        if (getChildren().size() < 2) {
+            getChildren().add(leaf.node());
+        } else if (getChildren().get(1) != leaf.node()) {
+            getChildren().set(1, leaf.node());
+        }
+        leaf.refresh().run();
+    }
+}

@@ -1,0 +1,105 @@
+package oddcradle.desktop.stops;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.job.BodyEdit;
+import oddcradle.core.job.Condition;
+import oddcradle.core.job.Host;
+import oddcradle.core.job.Member;
+import oddcradle.core.section.RectTube;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.store.Desk;
+
+/** A tube's section, and what is left of its wall. */
+final class TubeSheet extends VBox {
+    private final Desk desk;
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final QuantityField wall;
+    private final QuantityField pit;
+    private final Label state = new Label();
+    private final Button sound = new Button("Sound as bought");
+
+    TubeSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        new SectionPicker(desk).addTo(getChildren()::add, refreshers::add);
+        Label head = new Label("Measured on the picked tube");
+        head.getStyleClass().add("section-title");
+        state.setWrapText(true);
+        state.getStyleClass().add("note-stop");
+        wall = new QuantityField(
+                "wall-measured",
+                "Wall",
+                Kind.LENGTH,
+                v -> change(old ->
+                        Optional.of(new Condition(v, old.map(Condition::pit).orElse(0.0)))));
+        pit = new QuantityField(
+                "pit-depth",
+                "Deepest pit",
+                Kind.LENGTH,
+                v -> change(old ->
+                        Optional.of(new Condition(old.map(Condition::wall).orElse(bought()), v))));
+        sound.setId("wall-sound");
+        sound.getStyleClass().add("plain-button");
+        sound.setOnAction(click -> change(old -> Optional.empty()));
+        getChildren().addAll(head, state, wall, pit, sound);
+    }
+
+    private Optional<Member> picked() {
+        return desk.selectionProperty()
+                .get()
+                .flatMap(id -> desk.session().job().host().member(id));
+    }
+
+    private double bought() {
+        Section section = picked().map(Member::section).orElse(null);
+        if (section instanceof Tube tube) {
+            return tube.wall();
+        }
+        return section instanceof RectTube rect ? rect.wall() : 0;
+    }
+
+    private void change(Function<Optional<Condition>, Optional<Condition>> with) {
+        picked().ifPresent(tube -> {
+            Host host = desk.session().job().host();
+            List<Member> members = host.members().stream()
+                    .map(each -> each.id().equals(tube.id()) ? each.withCondition(with.apply(each.condition())) : each)
+                    .toList();
+            desk.session()
+                    .apply(new BodyEdit.ChangeHost(
+                            host.withMembers(members), "wall of " + tube.id(), "wall." + tube.id()));
+        });
+    }
+
+    void refresh() {
+        refreshers.forEach(Runnable::run);
+        Optional<Member> tube = picked();
+        boolean hollow = tube.isPresent() && bought() > 0;
+        for (javafx.scene.Node node : List.of(wall, pit, sound)) {
+            node.setVisible(hollow);
+            node.setManaged(hollow);
+        }
+        state.setText(
+                tube.isEmpty()
+                        ? "Pick a tube of the frame in the list or in the stand."
+                        : !hollow
+                                ? tube.get().id() + " is solid."
+                                : tube.get().condition().isEmpty()
+                                        ? tube.get().id() + " is reckoned as bought."
+                                        : tube.get().id() + " is reckoned with "
+                                                + tube.get().remaining().designation() + ".");
+        if (hollow) {
+            Optional<Condition> condition = tube.get().condition();
+            wall.show(condition.map(Condition::wall).orElse(bought()), desk.units());
+            pit.show(condition.map(Condition::pit).orElse(0.0), desk.units());
+        }
+    }
+}

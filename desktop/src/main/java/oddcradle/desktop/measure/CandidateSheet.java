@@ -155,7 +155,7 @@ public final class CandidateSheet extends VBox {
         row(
                 numbers,
                 row++,
-                (each.fits() ? "worst gap " : "clashes: ")
+                (each.fits() ? "worst gap " : each.worst().separation().overlap() ? "clash " : "gap too short ")
                         + each.worst().donorPart().label() + " – "
                         + each.worst().obstacle().label(),
                 Quantity.length(each.worst().separation().distance()));

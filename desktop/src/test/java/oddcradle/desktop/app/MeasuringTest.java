@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -46,22 +45,6 @@ class MeasuringTest extends WindowDriver {
 
     private Survey survey() {
         return desk.session().job().donor().survey();
-    }
-
-    /** Scrolls the slate until the node can be clicked. */
-    private void click(FxRobot robot, String id) {
-        Node node = robot.lookup(id).query();
-        robot.interact(() -> {
-            ScrollPane slate = robot.lookup(".slate").queryAs(ScrollPane.class);
-            double top =
-                    slate.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
-            double room = slate.getContent().getBoundsInLocal().getHeight()
-                    - slate.getViewportBounds().getHeight();
-            slate.setVvalue(Math.max(0, Math.min(1, (top - 200) / Math.max(1, room))));
-        });
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn(node);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void addAllBosses(FxRobot robot) {

@@ -5,7 +5,9 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.prefs.Preferences;
+import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -76,6 +78,22 @@ abstract class WindowDriver {
         robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
         robot.write(text);
         robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Scrolls the slate until the node can be clicked. */
+    void click(FxRobot robot, String id) {
+        Node node = robot.lookup(id).query();
+        robot.interact(() -> {
+            ScrollPane slate = robot.lookup(".slate").queryAs(ScrollPane.class);
+            double top =
+                    slate.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
+            double room = slate.getContent().getBoundsInLocal().getHeight()
+                    - slate.getViewportBounds().getHeight();
+            slate.setVvalue(Math.max(0, Math.min(1, (top - 200) / Math.max(1, room))));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn(node);
         WaitForAsyncUtils.waitForFxEvents();
     }
 }

@@ -1,0 +1,156 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import oddcradle.core.engine.EngineLayout;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Donor;
+import oddcradle.core.job.History;
+import oddcradle.core.job.Turn;
+import oddcradle.core.weigh.Weighing;
+import oddcradle.desktop.stand.Stand;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The other sheets of donor and host, filled in by hand. */
+class DonorAndHostSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Donor donor() {
+        return desk.session().job().donor();
+    }
+
+    private void at(FxRobot robot, Stop stop, String leaf) {
+        robot.interact(() -> desk.stopProperty().set(stop));
+        click(robot, "#leaf-" + leaf);
+        settled();
+    }
+
+    private void enter(FxRobot robot, String field, String text) {
+        click(robot, field);
+        type(robot, field, text);
+        settled();
+    }
+
+    @Test
+    void swing_isAddedFilledInAndStruckOut(FxRobot robot) {
+        at(robot, Stop.DONOR, "weigh");
+        int before = donor().weighings().size();
+        click(robot, "#weigh-swing");
+        settled();
+        assertThat(donor().weighings()).hasSize(before + 1);
+        enter(robot, "#weigh-field-6", "1.73 s");
+        Weighing.Swing swing = (Weighing.Swing) donor().weighings().get(before);
+        assertThat(swing.period()).isCloseTo(1.73, within(1e-12));
+        assertThat(desk.examination().weighed().contributions())
+                .anyMatch(each -> each.weighing().equals(swing.id()));
+        click(robot, "#weigh-strike");
+        settled();
+        assertThat(donor().weighings()).hasSize(before);
+    }
+
+    @Test
+    void envelopeFromDimensions_takesRoomAtOnce(FxRobot robot) {
+        at(robot, Stop.DONOR, "engine");
+        int parts = donor().bodies().size();
+        click(robot, "#envelope");
+        settled();
+        assertThat(donor().bodies().size()).isGreaterThan(parts);
+        enter(robot, "#shape-crank-to-head-top", "16 in");
+        assertThat(donor().shape().orElseThrow().cylinderReach()).isCloseTo(0.4064, within(1e-12));
+        robot.interact(() -> robot.lookup("#shape-layout").queryComboBox().setValue(EngineLayout.V_TWIN));
+        settled();
+        assertThat(donor().shape().orElseThrow().bank()).isCloseTo(Math.PI / 2, within(1e-12));
+        enter(robot, "#shape-case-ahead-of-crank", "12 m");
+        assertThat(text(robot, "#shape-case-ahead-of-crank-problem")).contains("must lie between");
+        click(robot, "#envelope");
+        assertThat(donor().bodies()).hasSize(parts);
+    }
+
+    @Test
+    void outputHoleAndHistory_areWrittenDown(FxRobot robot) {
+        at(robot, Stop.DONOR, "engine");
+        robot.interact(() -> robot.lookup("#output-turn").queryComboBox().setValue(Turn.CLOCKWISE));
+        assertThat(donor().output().turn()).isEqualTo(Turn.CLOCKWISE);
+        enter(robot, "#boss-depth", "18");
+        assertThat(donor().bosses().get(0).hole().depth()).isCloseTo(0.018, within(1e-12));
+        at(robot, Stop.DONOR, "history");
+        click(robot, "#check-3-fault");
+        settled();
+        assertThat(donor().history().checks())
+                .anyMatch(check -> check.what().equals(History.USUAL.get(3)) && check.found() == History.Found.FAULT);
+        assertThat(desk.examination().report(Stop.DONOR).findings())
+                .anyMatch(finding -> finding.code().equals("donor.fault"));
+    }
+
+    @Test
+    void candidates_areComparedReorderedAndSeated(FxRobot robot) {
+        at(robot, Stop.DONOR, "compare");
+        until(() -> robot.lookup("#seat-1").tryQuery().isPresent());
+        String first =
+                robot.lookup("#candidates .wanted").queryAs(Labeled.class).getText();
+        Slider fit = robot.lookup("#care-fit").queryAs(Slider.class);
+        assertThat(fit.getValue()).isEqualTo(8);
+        click(robot, "#care-power");
+        robot.interact(() -> robot.lookup("#care-power").queryAs(Slider.class).requestFocus());
+        robot.type(KeyCode.RIGHT, 5);
+        settled();
+        assertThat(desk.session().job().weights().power()).isGreaterThan(5);
+        robot.interact(() -> window.stand().show(Stand.Side.CANDIDATES));
+        assertThat(robot.lookup("#candidates-view").tryQuery()).isPresent();
+        assertThat(first).startsWith("1  ");
+        robot.interact(() -> robot.lookup("#seat-1").queryButton().fire());
+        settled();
+        assertThat(donor().name()).isEqualTo("Bothy 688");
+        assertThat(desk.session().job().candidates())
+                .anyMatch(other -> other.name().equals("Tern 471"));
+    }
+
+    @Test
+    void rustedWall_isReckonedWith(FxRobot robot) {
+        at(robot, Stop.HOST, "tubes");
+        robot.interact(() -> desk.selectionProperty().set(Optional.of("H1L")));
+        enter(robot, "#pit-depth", "0.9");
+        assertThat(desk.session()
+                        .job()
+                        .host()
+                        .member("H1L")
+                        .orElseThrow()
+                        .condition()
+                        .orElseThrow()
+                        .remainingWall())
+                .isCloseTo(0.002413 - 0.0009, within(1e-9));
+        enter(robot, "#pit-depth", "9");
+        assertThat(text(robot, "#pit-depth-problem")).contains("rusted through");
+        click(robot, "#wall-sound");
+        assertThat(desk.session().job().host().member("H1L").orElseThrow().condition())
+                .isEmpty();
+        at(robot, Stop.HOST, "keep-out");
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void everyDemo_opensAndIsExamined(FxRobot robot) {
+        for (DemoJobs demo : DemoJobs.values()) {
+            robot.interact(() -> desk.session().openUnsaved(demo.load()));
+            settled();
+            for (Stop stop : Stop.values()) {
+                robot.interact(() -> desk.stopProperty().set(stop));
+            }
+            assertThat(desk.complaintProperty().get()).isEmpty();
+            assertThat(desk.live().failureProperty().get()).isEmpty();
+        }
+    }
+}

@@ -9,7 +9,14 @@ import picocli.CommandLine.Command;
 @Command(
         name = "oddcradle",
         description = "Seat an engine, cradle it, prove it, print it.",
-        subcommands = {CheckCommand.class, PacketCommand.class, CalcCommand.class})
+        subcommands = {
+            CheckCommand.class,
+            PacketCommand.class,
+            CalcCommand.class,
+            TakeCommand.class,
+            MeshCommand.class,
+            ScanCommand.class
+        })
 public final class Main implements Runnable {
     static final int WRONG_INPUT = 2;
 
@@ -37,6 +44,7 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new CommandLine.ParameterException(spec.commandLine(), "name a command: check, packet or calc");
+        throw new CommandLine.ParameterException(
+                spec.commandLine(), "name a command: check, packet, calc, take, mesh or scan");
     }
 }

@@ -1,5 +1,7 @@
 package oddcradle.desktop.stops;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +9,7 @@ import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.Condition;
 import oddcradle.core.job.Host;
@@ -17,6 +20,7 @@ import oddcradle.core.section.Tube;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.table.HostTables;
 
 /** A tube's section, and what is left of its wall. */
 final class TubeSheet extends VBox {
@@ -50,7 +54,45 @@ final class TubeSheet extends VBox {
         sound.setId("wall-sound");
         sound.getStyleClass().add("plain-button");
         sound.setOnAction(click -> change(old -> Optional.empty()));
-        getChildren().addAll(head, state, wall, pit, sound);
+        Label tables = new Label("From tables");
+        tables.getStyleClass().add("section-title");
+        getChildren()
+                .addAll(
+                        head,
+                        state,
+                        wall,
+                        pit,
+                        sound,
+                        tables,
+                        table("Take nodes …", "take-nodes", HostTables::withNodes),
+                        table("Take tubes …", "take-tubes", HostTables::withTubes));
+    }
+
+    private interface Taking {
+        Host take(Host host, Path table) throws IOException;
+    }
+
+    private Button table(String words, String id, Taking taking) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.getStyleClass().add("cure-button");
+        button.setOnAction(click -> {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle(words);
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("tables", "*.csv", "*.txt"));
+            Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()))
+                    .ifPresent(file -> takeTable(taking, file.toPath()));
+        });
+        return button;
+    }
+
+    private void takeTable(Taking taking, Path file) {
+        try {
+            Host host = taking.take(desk.session().job().host(), file);
+            desk.apply(new BodyEdit.ChangeHost(host, "table " + file.getFileName(), "table"));
+        } catch (IOException unreadable) {
+            desk.complaintProperty().set(unreadable.getMessage());
+        }
     }
 
     private Optional<Member> picked() {

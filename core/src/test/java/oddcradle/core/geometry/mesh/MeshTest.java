@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import oddcradle.core.geometry.BestFit;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -161,5 +164,43 @@ class MeshTest {
         Pose up = new Pose(Pose.IDENTITY.rotation(), new Vec3(0, 0, 2));
         assertThat(MeshDistance.between(tree, Pose.IDENTITY, tree, up).distance())
                 .isCloseTo(2, within(1e-12));
+    }
+
+    /** Closed, facing outwards, and of the volume that a textbook gives. */
+    @Test
+    void tessellatedSolids_areClosedAndHaveTheirVolume() {
+        Solid sphere = new Solid.Sphere(new Vec3(0.1, 0.2, 0.3), 0.1);
+        Solid capsule = new Solid.Capsule(Vec3.ZERO, new Vec3(0.2, 0.1, 0), 0.05);
+        Solid cylinder = new Solid.Cylinder(Vec3.ZERO, new Vec3(0, 0.3, 0.1), 0.08);
+        Solid box = new Solid.Box(new Vec3(0.1, 0.2, 0.3), Pose.ofYawPitchRoll(new Vec3(1, 0, 0), 0.3, 0.4, 0.5));
+        double[] volumes = {
+            4.0 / 3 * Math.PI * 1e-3,
+            Math.PI * 0.0025 * (Math.hypot(0.2, 0.1) + 4.0 / 3 * 0.05),
+            Math.PI * 0.0064 * Math.hypot(0.3, 0.1),
+            8 * 0.006
+        };
+        Solid[] solids = {sphere, capsule, cylinder, box};
+        for (int k = 0; k < solids.length; k++) {
+            MeshHealth health = MeshHealth.of(Tessellation.of(List.of(solids[k]), 96));
+            assertThat(health.openEdges()).isZero();
+            assertThat(health.crowdedEdges()).isZero();
+            assertThat(health.volume()).isCloseTo(volumes[k], within(0.004 * volumes[k]));
+        }
+    }
+
+    @Test
+    void simulatedScan_hasNoiseAndHoles_andBestFitBringsItBack() {
+        List<Solid> solids = List.of(new Solid.Box(new Vec3(0.1, 0.2, 0.3), Pose.IDENTITY));
+        Solid ball = new Solid.Sphere(new Vec3(0, 0, 0.5), 0.1);
+        TriangleMesh scan = SimulatedScanner.scan(List.of(solids.get(0), ball), 0.0005, 3, new Random(4));
+        assertThat(MeshHealth.of(scan).openEdges()).isPositive();
+        TriangleMesh clean = SimulatedScanner.scan(List.of(ball), 0, 0, new Random(4));
+        assertThat(MeshHealth.of(clean).openEdges()).isZero();
+        Pose place = Pose.ofYawPitchRoll(new Vec3(1, 2, 3), 0.5, 0.2, -0.4);
+        List<Vec3> picked = List.of(scan.corner(100, 0), scan.corner(300, 1), scan.corner(500, 2), scan.corner(700, 0));
+        List<Vec3> known = picked.stream().map(place::place).toList();
+        BestFit fit = BestFit.of(picked, known);
+        assertThat(fit.rms()).isLessThan(1e-9);
+        assertThat(fit.pose().place(Vec3.X).distanceTo(place.place(Vec3.X))).isLessThan(1e-9);
     }
 }

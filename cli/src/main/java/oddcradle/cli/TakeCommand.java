@@ -1,0 +1,51 @@
+package oddcradle.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.concurrent.Callable;
+import oddcradle.core.job.Host;
+import oddcradle.files.job.JobDocument;
+import oddcradle.files.job.JobStore;
+import oddcradle.files.table.HostTables;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "take", description = "Take nodes and tubes of the host from CSV tables into a job.")
+final class TakeCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
+    private Path file;
+
+    @Option(names = "--nodes", paramLabel = "CSV", description = "id, x [mm], y [mm], z [mm]")
+    private Path nodes;
+
+    @Option(names = "--tubes", paramLabel = "CSV", description = "id, label, nodes, section, material")
+    private Path tubes;
+
+    @Option(names = "--out", required = true, paramLabel = "FILE", description = "job file to write")
+    private Path out;
+
+    @Override
+    public Integer call() throws IOException {
+        JobStore store = new JobStore(Clock.systemUTC());
+        JobDocument document = store.open(file);
+        Host host = document.job().host();
+        if (nodes != null) {
+            host = HostTables.withNodes(host, nodes);
+        }
+        if (tubes != null) {
+            host = HostTables.withTubes(host, tubes);
+        }
+        store.save(out, document.withJob(document.job().withHost(host)));
+        spec.commandLine()
+                .getOut()
+                .println(host.nodes().size() + " nodes and " + host.members().size() + " tubes in " + out);
+        return 0;
+    }
+}

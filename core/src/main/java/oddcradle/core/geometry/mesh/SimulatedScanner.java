@@ -1,0 +1,54 @@
+package oddcradle.core.geometry.mesh;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
+
+/** A stand-in for a point scanner: the surface of solids with the scanner's noise, and holes where it did not see. */
+public final class SimulatedScanner {
+    private static final int AROUND = 48;
+    private static final double HOLE = 0.03;
+
+    private SimulatedScanner() {}
+
+    /**
+     * @param noise of each corner, standard deviation, m
+     * @param holes how many round holes of 60 mm are left open
+     */
+    public static TriangleMesh scan(List<Solid> solids, double noise, int holes, RandomGenerator random) {
+        Guard.within("noise", noise, 0, 0.1, "m");
+        Guard.within("holes", holes, 0, 1000, "");
+        TriangleMesh surface = Tessellation.of(solids, AROUND);
+        List<Vec3> blind = new ArrayList<>();
+        for (int k = 0; k < holes; k++) {
+            blind.add(surface.corner(random.nextInt(surface.triangles()), 0));
+        }
+        float[] corners = new float[9 * surface.triangles()];
+        int next = 0;
+        for (int t = 0; t < surface.triangles(); t++) {
+            int triangle = t;
+            if (blind.stream()
+                    .anyMatch(hole -> surface.corner(triangle, 0).distanceTo(hole) < HOLE
+                            && surface.corner(triangle, 1).distanceTo(hole) < HOLE)) {
+                continue;
+            }
+            for (int c = 0; c < 3; c++) {
+                Vec3 seen = shaken(surface.corner(t, c), noise);
+                corners[next++] = (float) seen.x();
+                corners[next++] = (float) seen.y();
+                corners[next++] = (float) seen.z();
+            }
+        }
+        return TriangleMesh.of(java.util.Arrays.copyOf(corners, next));
+    }
+
+    /** Noise that depends on the place alone, so that triangles that share a corner still share it. */
+    private static Vec3 shaken(Vec3 corner, double noise) {
+        java.util.Random here = new java.util.Random(corner.hashCode() * 0x9E3779B97F4A7C15L);
+        return corner.plus(
+                new Vec3(noise * here.nextGaussian(), noise * here.nextGaussian(), noise * here.nextGaussian()));
+    }
+}

@@ -11,8 +11,8 @@ import oddcradle.core.math.Vec3;
 final class Fit {
     private static final int MOST_STEPS = 60;
     private static final int MOST_HALVINGS = 12;
-    /** Five nanometres: what is left of the way is a tenth of the last step or less. */
-    private static final double SETTLED = 5e-9;
+    /** Length of a last step, m; it is still taken, and what then is left of the way is a tenth of it or less. */
+    private static final double SETTLED = 3e-8;
 
     /** A step with an old factor must shrink to this share of the one before. */
     private static final double QUICKLY = 0.4;
@@ -52,12 +52,10 @@ final class Fit {
             }
             double[] step = factor.get().solve(network.right(at, used));
             boolean settled = largest(step) < SETTLED;
-            if (!settled) {
-                double share = share(network, used, at, step, cost);
-                settled = share == 0;
-                at = network.moved(at, step, share);
-                cost = network.cost(at, used);
-            }
+            double share = settled ? 1 : share(network, used, at, step, cost);
+            settled |= share == 0;
+            at = network.moved(at, step, share);
+            cost = network.cost(at, used);
             if (settled || steps == MOST_STEPS) {
                 return Optional.of(new Fit(at, cost, factor.get(), steps, settled));
             }

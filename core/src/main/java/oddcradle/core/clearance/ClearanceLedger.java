@@ -6,7 +6,9 @@ import java.util.List;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.geometry.mesh.MeshDistance;
 import oddcradle.core.geometry.motion.Sweep;
+import oddcradle.core.mechanics.Pose;
 
 /**
  * Every pair of a donor part and an obstacle, each with its exact distance, the one with least margin first.
@@ -72,6 +74,15 @@ public final class ClearanceLedger {
 
     /** One pair. */
     public static Gap gap(Body part, Body obstacle) {
+        double limit = Math.max(part.room(), obstacle.room());
+        if (part.scan().isPresent()) {
+            Body.Scanned scan = part.scan().get();
+            return new Gap(
+                    part,
+                    obstacle,
+                    MeshDistance.between(scan.tree(), scan.pose(), obstacle.surface(), Pose.IDENTITY),
+                    limit);
+        }
         Separation shortest = null;
         for (PreparedSolid a : part.prepared()) {
             for (PreparedSolid b : obstacle.prepared()) {
@@ -93,6 +104,6 @@ public final class ClearanceLedger {
                 }
             }
         }
-        return new Gap(part, obstacle, shortest, Math.max(part.room(), obstacle.room()));
+        return new Gap(part, obstacle, shortest, limit);
     }
 }

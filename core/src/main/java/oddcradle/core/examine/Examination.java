@@ -15,7 +15,9 @@ import oddcradle.core.finding.Stop;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
+import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Part;
@@ -34,6 +36,8 @@ import oddcradle.core.weigh.WeighingTogether;
  */
 public final class Examination {
     private final Job job;
+    private final Scans scans;
+    private final Optional<ScanPlace> scanPlace;
     private final Seating seating;
     private final SurveyResult donorSurvey;
     private final SurveyResult hostSurvey;
@@ -49,8 +53,9 @@ public final class Examination {
     private final List<CutTube> cutList;
     private final Map<Stop, StopReport> reports = new EnumMap<>(Stop.class);
 
-    private Examination(Job job, Optional<Examination> earlier) {
+    private Examination(Job job, Scans scans, Optional<Examination> earlier) {
         this.job = job;
+        this.scans = scans;
         this.seating = Seating.of(job);
         this.donorSurvey = survey(Side.DONOR, earlier);
         this.hostSurvey = survey(Side.HOST, earlier);
@@ -58,9 +63,12 @@ public final class Examination {
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
         this.line = LineStop.solve(job, seating);
-        this.ledger = earlier.filter(before -> sameGeometry(before.job, job))
+        this.scanPlace = job.donor().scan().map(scan -> ScanPlace.of(job.donor(), scan, donorSurvey));
+        this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
+                        && before.scans.equals(scans)
+                        && before.scanPlace.equals(scanPlace))
                 .map(before -> before.ledger)
-                .orElseGet(() -> SeatStop.solve(job, seating));
+                .orElseGet(this::clearance);
         this.mountedBody =
                 job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
         this.shake = earlier.filter(before -> before.mountedBody.equals(mountedBody)
@@ -78,7 +86,12 @@ public final class Examination {
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeStop.solve(job, seating, copeBook);
         report(DonorStop.report(
-                job, seating, new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place), weighed));
+                job,
+                seating,
+                new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place),
+                weighed,
+                scanPlace,
+                scans));
         report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
                 .map(before -> before.report(Stop.HOST))
                 .orElseGet(() -> HostStop.report(
@@ -93,6 +106,14 @@ public final class Examination {
         report(earlier.filter(before -> before.shake == shake)
                 .map(before -> before.report(Stop.RUN))
                 .orElseGet(() -> PlainStops.run(job, shake)));
+    }
+
+    private ClearanceLedger clearance() {
+        Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
+        Optional<BestFit> fit = scanPlace.flatMap(ScanPlace::fit);
+        return tree.isPresent() && fit.isPresent()
+                ? SeatStop.solve(job, seating, tree.get(), fit.get().pose())
+                : SeatStop.solve(job, seating);
     }
 
     private SurveyResult survey(Side side, Optional<Examination> earlier) {
@@ -115,12 +136,22 @@ public final class Examination {
 
     /** Everything afresh. */
     public static Examination of(Job job) {
-        return new Examination(job, Optional.empty());
+        return new Examination(job, Scans.NONE, Optional.empty());
+    }
+
+    /** Everything afresh, the scans that the job names among it. */
+    public static Examination of(Job job, Scans scans) {
+        return new Examination(job, scans, Optional.empty());
     }
 
     /** The same answer, sooner, where {@code earlier} already holds parts of it. */
     public static Examination of(Job job, Examination earlier) {
-        return new Examination(job, Optional.of(earlier));
+        return new Examination(job, earlier.scans, Optional.of(earlier));
+    }
+
+    /** The same with other scans. */
+    public static Examination of(Job job, Scans scans, Examination earlier) {
+        return new Examination(job, scans, Optional.of(earlier));
     }
 
     private static boolean sameGeometry(Job a, Job b) {
@@ -152,6 +183,16 @@ public final class Examination {
     /** The readings of one body after their adjustment. */
     public SurveyResult survey(Side side) {
         return side == Side.DONOR ? donorSurvey : hostSurvey;
+    }
+
+    /** The scans this was examined with. */
+    public Scans scans() {
+        return scans;
+    }
+
+    /** Where the donor's scan lies on it; empty if it has none. */
+    public Optional<ScanPlace> scanPlace() {
+        return scanPlace;
     }
 
     /** What the weighings make of the donor. */

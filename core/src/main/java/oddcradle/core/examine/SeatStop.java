@@ -17,6 +17,7 @@ import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.job.Category;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.KeepOut;
@@ -35,6 +36,19 @@ final class SeatStop {
 
     static ClearanceLedger solve(Job job, Seating seating) {
         return ClearanceLedger.of(donorParts(job, seating.pose()), obstacles(job, seating));
+    }
+
+    /** With the donor's scan as one more body. */
+    static ClearanceLedger solve(Job job, Seating seating, MeshTree scan, Pose onDonor) {
+        List<Body> parts = new ArrayList<>(donorParts(job, seating.pose()));
+        parts.add(Body.scanned(
+                "SCAN",
+                "scanned surface",
+                job.build().room().fixed(),
+                Category.FIXED.word(),
+                scan,
+                seating.pose().after(onDonor)));
+        return ClearanceLedger.of(parts, obstacles(job, seating));
     }
 
     static List<Body> donorParts(Job job, Pose pose) {

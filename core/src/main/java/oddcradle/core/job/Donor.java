@@ -18,6 +18,7 @@ import oddcradle.core.weigh.Weighing;
  * @param survey the readings behind the bosses
  * @param shape the engine's dimensions, from which parts are made besides those listed
  * @param weighings behind the mass
+ * @param scan of the donor, a body of its own besides the parts
  */
 public record Donor(
         String name,
@@ -31,7 +32,8 @@ public record Donor(
         List<Pipe> pipes,
         List<Service> services,
         List<Weighing> weighings,
-        History history) {
+        History history,
+        Optional<Scan> scan) {
     public Donor {
         Guard.named("name", name);
         Guard.present("engine", engine);
@@ -45,6 +47,7 @@ public record Donor(
         services = services == null ? List.of() : List.copyOf(services);
         weighings = weighings == null ? List.of() : List.copyOf(weighings);
         history = history == null ? History.UNKNOWN : history;
+        scan = scan == null ? Optional.empty() : scan;
     }
 
     public Optional<Boss> boss(String id) {
@@ -66,7 +69,8 @@ public record Donor(
                 List.of(),
                 List.of(),
                 List.of(),
-                History.UNKNOWN);
+                History.UNKNOWN,
+                Optional.empty());
     }
 
     /** Everything of the donor that takes room: listed parts, pipes, and what its dimensions make of it. */
@@ -89,47 +93,61 @@ public record Donor(
 
     public Donor withName(String other) {
         return new Donor(
-                other, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history);
+                other, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withMass(MassProperties other) {
         return new Donor(
-                name, engine, other, bosses, output, parts, survey, shape, pipes, services, weighings, history);
+                name, engine, other, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withBosses(List<Boss> other) {
-        return new Donor(name, engine, mass, other, output, parts, survey, shape, pipes, services, weighings, history);
+        return new Donor(
+                name, engine, mass, other, output, parts, survey, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withOutput(Output other) {
-        return new Donor(name, engine, mass, bosses, other, parts, survey, shape, pipes, services, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, other, parts, survey, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withParts(List<Part> other) {
-        return new Donor(name, engine, mass, bosses, output, other, survey, shape, pipes, services, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, output, other, survey, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withSurvey(Survey other) {
-        return new Donor(name, engine, mass, bosses, output, parts, other, shape, pipes, services, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, other, shape, pipes, services, weighings, history, scan);
     }
 
     public Donor withShape(Optional<EngineShape> other) {
-        return new Donor(name, engine, mass, bosses, output, parts, survey, other, pipes, services, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, other, pipes, services, weighings, history, scan);
     }
 
     public Donor withPipes(List<Pipe> other) {
-        return new Donor(name, engine, mass, bosses, output, parts, survey, shape, other, services, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, other, services, weighings, history, scan);
     }
 
     public Donor withServices(List<Service> other) {
-        return new Donor(name, engine, mass, bosses, output, parts, survey, shape, pipes, other, weighings, history);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, other, weighings, history, scan);
     }
 
     public Donor withWeighings(List<Weighing> other) {
-        return new Donor(name, engine, mass, bosses, output, parts, survey, shape, pipes, services, other, history);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, other, history, scan);
     }
 
     public Donor withHistory(History other) {
-        return new Donor(name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, other);
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, other, scan);
+    }
+
+    public Donor withScan(Optional<Scan> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, other);
     }
 }

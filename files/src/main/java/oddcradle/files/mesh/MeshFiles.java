@@ -22,13 +22,18 @@ public final class MeshFiles {
      * @throws UnreadableMesh naming the file, the place and the cure
      */
     public static MeshFile read(Path path, LengthUnit unit) throws IOException {
+        return read(path, unit.metres());
+    }
+
+    /** The same with the metres in a unit of the file. */
+    static MeshFile read(Path path, double scale) throws IOException {
         String name = path.getFileName().toString();
         String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         try {
             return switch (ending) {
-                case "stl" -> StlReader.read(path, unit.metres());
-                case "obj" -> ObjMesh.read(path, unit.metres());
-                case "ply" -> PlyReader.read(path, unit.metres());
+                case "stl" -> StlReader.read(path, scale);
+                case "obj" -> ObjMesh.read(path, scale);
+                case "ply" -> PlyReader.read(path, scale);
                 default ->
                     throw new UnreadableMesh(name, "ends in \"" + ending + "\"; meshes are read from stl, obj and ply");
             };

@@ -2,12 +2,10 @@ package oddcradle.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.concurrent.Callable;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.units.UnitStyle;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.report.ResultsJson;
 import oddcradle.files.report.ResultsText;
 import picocli.CommandLine.Command;
@@ -34,8 +32,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Examination examination =
-                Examination.of(new JobStore(Clock.systemUTC()).open(file).job());
+        Examination examination = OpenedJob.examine(file, spec.commandLine().getErr());
         UnitStyle style = inch ? UnitStyle.DECIMAL_INCHES : UnitStyle.MILLIMETRES;
         spec.commandLine().getOut().println(json ? ResultsJson.of(examination) : ResultsText.of(examination, style));
         boolean stopped = examination.findings().get(0).severity() == Severity.STOP;

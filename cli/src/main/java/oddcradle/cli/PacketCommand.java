@@ -3,12 +3,10 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.concurrent.Callable;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.units.UnitStyle;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PaperSize;
 import picocli.CommandLine.Command;
@@ -36,8 +34,7 @@ final class PacketCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Examination examination =
-                Examination.of(new JobStore(Clock.systemUTC()).open(file).job());
+        Examination examination = OpenedJob.examine(file, spec.commandLine().getErr());
         Files.createDirectories(folder);
         Path pdf = folder.resolve(Packet.fileName(examination.job().name()));
         UnitStyle style = inch ? UnitStyle.FRACTIONAL_INCHES : UnitStyle.MILLIMETRES;

@@ -167,6 +167,10 @@ public final class Cures {
 
     /** The shortest slide along one free direction that opens the gap, found by stepping and bisection. */
     private static List<Cure> widerGap(Job job, Examination examination, Finding finding) {
+        if (finding.where().parts().contains(SeatStop.SCAN)) {
+            // Trying every step against a scan would take too long to be offered.
+            return List.of();
+        }
         Gap gap = examination.ledger().near().stream()
                 .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
                         .equals(finding.where().parts()))

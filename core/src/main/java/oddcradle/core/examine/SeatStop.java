@@ -31,6 +31,8 @@ import oddcradle.core.units.Quantity;
 /** Where the donor sits: gaps all round and the height of its weight. */
 final class SeatStop {
     private static final int GOOD_GAPS_TOLD = 3;
+    /** Id of the donor's scanned surface among the bodies. */
+    static final String SCAN = "SCAN";
 
     private SeatStop() {}
 
@@ -42,7 +44,7 @@ final class SeatStop {
     static ClearanceLedger solve(Job job, Seating seating, MeshTree scan, Pose onDonor) {
         List<Body> parts = new ArrayList<>(donorParts(job, seating.pose()));
         parts.add(Body.scanned(
-                "SCAN",
+                SCAN,
                 "scanned surface",
                 job.build().room().fixed(),
                 Category.FIXED.word(),

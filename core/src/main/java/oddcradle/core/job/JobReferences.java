@@ -21,6 +21,15 @@ final class JobReferences {
         unique("cases", "id", cases.stream().map(LoadCase::id).toList());
         Set<String> bodies = unique(
                 "donor.parts", "id", donor.bodies().stream().map(Part::id).toList());
+        List<Scan.Pick> picks = donor.scan().map(Scan::picks).orElse(List.of());
+        for (int k = 0; k < picks.size(); k++) {
+            String point = picks.get(k).point();
+            if (!bosses.contains(point) && donor.survey().point(point).isEmpty()) {
+                throw new InvalidValue(
+                        "donor.scan.picks[" + k + "].point",
+                        "is \"" + point + "\", which is neither a boss nor a surveyed point of the donor");
+            }
+        }
         for (int k = 0; k < donor.services().size(); k++) {
             require(
                     bodies,

@@ -6,13 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.mesh.MeshTree;
+import oddcradle.core.geometry.mesh.SimulatedScanner;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.CandidateEdit;
 import oddcradle.core.job.Category;
@@ -26,6 +30,7 @@ import oddcradle.core.job.Member;
 import oddcradle.core.job.Output;
 import oddcradle.core.job.OutputForm;
 import oddcradle.core.job.Pipe;
+import oddcradle.core.job.Scan;
 import oddcradle.core.job.Service;
 import oddcradle.core.job.ShaftEnd;
 import oddcradle.core.job.TestJobs;
@@ -33,6 +38,7 @@ import oddcradle.core.job.Turn;
 import oddcradle.core.job.Weights;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 import oddcradle.core.weigh.Weighing;
 import org.junit.jupiter.api.Test;
 
@@ -259,5 +265,45 @@ class DonorAndHostTest {
                                         new oddcradle.core.job.Cradle(List.of(), List.of(), List.of()))))
                         .near())
                 .allMatch(gap -> gap.margin() >= 0);
+    }
+
+    @Test
+    void scanSetByPicks_joinsTheLedgerWhereItsSurfaceIs() {
+        // The donor's own case, scanned in axes of its own.
+        Pose scanner = Pose.ofYawPitchRoll(new Vec3(3, -2, 1), 0.7, -0.2, 0.4);
+        Solid caseBox = JOB.donor().parts().get(0).solids().get(0).placed(scanner);
+        MeshTree tree = MeshTree.of(SimulatedScanner.scan(List.of(caseBox), 0, 0, new Random(1)));
+        List<Scan.Pick> picks = JOB.donor().bosses().stream()
+                .map(boss -> new Scan.Pick(boss.id(), scanner.place(boss.position())))
+                .toList();
+        Job job = JOB.withDonor(JOB.donor().withScan(Optional.of(new Scan("case.stl", 0.001, picks))));
+        Examination examination = Examination.of(job, new Scans(Map.of("case.stl", tree)));
+        assertThat(examination.scanPlace().orElseThrow().fit().orElseThrow().rms())
+                .isLessThan(1e-9);
+        for (String obstacle : List.of("H1L", "K1")) {
+            double solid = gap(examination, "D1", obstacle);
+            assertThat(gap(examination, SeatStop.SCAN, obstacle)).isCloseTo(solid, within(0.0002));
+        }
+        List<Scan.Pick> moved = new ArrayList<>(picks);
+        moved.set(2, new Scan.Pick("B3", picks.get(2).onScan().plus(new Vec3(0.03, 0, 0))));
+        Finding off = finding(
+                        job.withDonor(job.donor().withScan(Optional.of(new Scan("case.stl", 0.001, moved)))),
+                        "donor.scan")
+                .orElseThrow();
+        assertThat(off.severity()).isEqualTo(Severity.WATCH);
+        assertThat(off.where().parts()).containsExactly("B3");
+        Job loose = job.withDonor(job.donor().withScan(Optional.of(new Scan("case.stl", 0.001, picks.subList(0, 2)))));
+        assertThat(finding(loose, "donor.scan-loose")).isPresent();
+        assertThat(finding(loose, "donor.scan-unread")).isPresent();
+        assertThatThrownBy(() -> new Scan("../secret.stl", 0.001, List.of())).hasMessageContaining("folder of the job");
+    }
+
+    private static double gap(Examination examination, String part, String obstacle) {
+        return examination.ledger().all().stream()
+                .filter(each -> each.donorPart().id().equals(part)
+                        && each.obstacle().id().equals(obstacle))
+                .mapToDouble(each -> each.separation().distance())
+                .findFirst()
+                .orElseThrow();
     }
 }

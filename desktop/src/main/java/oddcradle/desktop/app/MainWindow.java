@@ -25,7 +25,9 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.Scans;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Job;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
@@ -39,6 +41,7 @@ import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
+import oddcradle.files.mesh.JobScans;
 import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PaperSize;
 
@@ -62,6 +65,8 @@ public final class MainWindow {
     private final Label complaint = new Label();
     private final Scene scene;
     private Look look = Look.PAPER;
+    /** Which scan was read last, from where. */
+    private String scanRead = "Optional.empty";
 
     public MainWindow(Stage stage, Desk desk, Recents recents, Executor files) {
         this.stage = stage;
@@ -146,6 +151,8 @@ public final class MainWindow {
             bar.refresh();
             keepRecovery();
         });
+        desk.session().documentProperty().addListener(change -> readScan());
+        desk.session().fileProperty().addListener(change -> readScan());
         desk.session().changedProperty().addListener(change -> bar.refresh());
         desk.session().fileProperty().addListener(change -> bar.refresh());
     }
@@ -287,6 +294,33 @@ public final class MainWindow {
         } catch (IOException failed) {
             desk.complaintProperty().set("could not write: " + failed.getMessage());
         }
+    }
+
+    /** Reads the scan the job names, if it names another than before. */
+    private void readScan() {
+        Job job = desk.session().job();
+        Optional<Path> file = desk.session().fileProperty().get();
+        String wanted = job.donor()
+                        .scan()
+                        .map(scan -> scan.file() + " " + scan.metresPerUnit())
+                        .orElse("")
+                + file;
+        if (wanted.equals(scanRead)) {
+            return;
+        }
+        scanRead = wanted;
+        if (job.donor().scan().isEmpty() || file.isEmpty()) {
+            desk.live().examine(job, Scans.NONE);
+            return;
+        }
+        files.execute(() -> {
+            try {
+                Scans scans = JobScans.read(job, file.get());
+                Platform.runLater(() -> desk.live().examine(desk.session().job(), scans));
+            } catch (IOException unreadable) {
+                Platform.runLater(() -> desk.complaintProperty().set(unreadable.getMessage()));
+            }
+        });
     }
 
     private void keepRecovery() {

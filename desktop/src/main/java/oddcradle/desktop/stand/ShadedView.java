@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Point2D;
+import javafx.geometry.Point3D;
 import javafx.scene.AmbientLight;
 import javafx.scene.Group;
 import javafx.scene.Node;
@@ -20,11 +22,15 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.PhongMaterial;
 import javafx.scene.shape.Box;
+import javafx.scene.shape.CullFace;
 import javafx.scene.shape.MeshView;
 import javafx.scene.transform.Affine;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.ScanPlace;
 import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -54,6 +60,10 @@ final class ShadedView extends Pane {
     private final Map<String, MeshView> views = new HashMap<>();
     private Map<String, List<Solid>> shown = Map.of();
     private final Consumer<String> picked;
+    private final Consumer<Vec3> pickedOnScan;
+    private final MeshView scan = new MeshView();
+    private final PhongMaterial scanMaterial = new PhongMaterial(Color.GRAY);
+    private MeshTree scanShown;
     private List<JobDrawing.PartSolid> solids = List.of();
     private List<ChalkMark> marks = List.of();
     private UnitStyle style = UnitStyle.MILLIMETRES;
@@ -62,11 +72,15 @@ final class ShadedView extends Pane {
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
 
-    ShadedView(Consumer<String> picked) {
+    ShadedView(Consumer<String> picked, Consumer<Vec3> pickedOnScan) {
         this.picked = picked;
+        this.pickedOnScan = pickedOnScan;
+        scan.setUserData("SCAN");
+        scan.setCullFace(CullFace.NONE);
+        scan.setMaterial(scanMaterial);
         AmbientLight ambient = new AmbientLight(Color.gray(0.52));
         lamp.setColor(Color.gray(0.62));
-        Group root = new Group(floor, parts, ambient, lamp);
+        Group root = new Group(floor, parts, scan, ambient, lamp);
         scene = new SubScene(root, 100, 100, true, SceneAntialiasing.BALANCED);
         scene.setCamera(lens);
         lens.setNearClip(0.05);
@@ -160,9 +174,32 @@ final class ShadedView extends Pane {
                 material.setDiffuseColor(colour);
             }
         }
+        showScan(examination, paint);
         marks = newMarks;
         style = newStyle;
         place();
+    }
+
+    /** The scan where its picks put it; before it has enough of them, at the donor's own origin. */
+    private void showScan(Examination examination, PartPaint paint) {
+        Optional<MeshTree> tree = examination.job().donor().scan().flatMap(each -> examination
+                .scans()
+                .of(each.file()));
+        scan.setVisible(tree.isPresent());
+        if (tree.isEmpty()) {
+            return;
+        }
+        if (tree.get() != scanShown) {
+            scanShown = tree.get();
+            scan.setMesh(ScanMesh.of(scanShown.mesh()));
+        }
+        scanMaterial.setDiffuseColor(paint.of("SCAN", Role.HOT));
+        Pose onDonor = examination
+                .scanPlace()
+                .flatMap(ScanPlace::fit)
+                .map(BestFit::pose)
+                .orElse(Pose.IDENTITY);
+        scan.getTransforms().setAll(affine(examination.seating().pose().after(onDonor)));
     }
 
     /** Makes anew only the meshes of parts that have moved or changed. */
@@ -241,6 +278,10 @@ final class ShadedView extends Pane {
             return;
         }
         Node hit = event.getPickResult().getIntersectedNode();
+        if (hit == scan) {
+            Point3D at = event.getPickResult().getIntersectedPoint();
+            pickedOnScan.accept(new Vec3(at.getX(), at.getY(), at.getZ()));
+        }
         String part = hit != null && hit.getUserData() instanceof String id ? id : "";
         picked.accept(part);
         if (event.getClickCount() == 2 && !part.isEmpty()) {

@@ -62,7 +62,7 @@ public final class Stand extends BorderPane {
         this.desk = desk;
         this.palette = palette;
         this.shaded = Platform.isSupported(ConditionalFeature.SCENE3D)
-                ? Optional.of(new ShadedView(this::pick))
+                ? Optional.of(new ShadedView(this::pick, desk::pickOnScan))
                 : Optional.empty();
         this.left = new DrawnView(View.FROM_LEFT, this::pick);
         this.behind = new DrawnView(View.FROM_BEHIND, this::pick);

@@ -7,6 +7,7 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.measure.CandidateSheet;
 import oddcradle.desktop.measure.EngineSheet;
 import oddcradle.desktop.measure.HistorySheet;
+import oddcradle.desktop.measure.ScanSheet;
 import oddcradle.desktop.measure.SurveySheet;
 import oddcradle.desktop.measure.WeighSheet;
 import oddcradle.desktop.slate.FigureList;
@@ -34,6 +35,10 @@ final class DonorSlate extends StopSlate {
         });
         leaves.add("Engine", () -> {
             EngineSheet sheet = new EngineSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Scan", () -> {
+            ScanSheet sheet = new ScanSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("History", () -> {

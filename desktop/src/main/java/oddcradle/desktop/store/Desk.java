@@ -1,11 +1,15 @@
 package oddcradle.desktop.store;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Scan;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Wanted;
@@ -25,6 +29,9 @@ public final class Desk {
 
     /** The reading that the sheet asks for, to be shown where it is. */
     private final ObjectProperty<Optional<Wanted>> wanted = new SimpleObjectProperty<>(Optional.empty());
+
+    /** The point that the next click on the scan picks; empty while none is being picked. */
+    private final ObjectProperty<Optional<String>> picking = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
@@ -66,6 +73,27 @@ public final class Desk {
 
     public ObjectProperty<Double> nudgeProperty() {
         return nudge;
+    }
+
+    public ObjectProperty<Optional<String>> pickingProperty() {
+        return picking;
+    }
+
+    /** A click on the scan, scan axes, m; it counts only while a point is being picked. */
+    public void pickOnScan(Vec3 onScan) {
+        Optional<String> point = picking.get();
+        Optional<Scan> scan = session.job().donor().scan();
+        if (point.isEmpty() || scan.isEmpty()) {
+            return;
+        }
+        List<Scan.Pick> picks = new ArrayList<>(scan.get().picks());
+        picks.removeIf(pick -> pick.point().equals(point.get()));
+        picks.add(new Scan.Pick(point.get(), onScan));
+        picking.set(Optional.empty());
+        apply(new BodyEdit.ChangeDonor(
+                session.job().donor().withScan(Optional.of(scan.get().withPicks(picks))),
+                "pick " + point.get() + " on the scan",
+                "pick." + point.get()));
     }
 
     public ObjectProperty<Optional<Wanted>> wantedProperty() {

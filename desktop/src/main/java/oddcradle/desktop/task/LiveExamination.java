@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.examine.Cures;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.Scans;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.job.Job;
 
@@ -25,6 +26,8 @@ public final class LiveExamination {
     private final ReadOnlyObjectWrapper<Examination> examination = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Map<Finding, List<Cure>>> cures = new ReadOnlyObjectWrapper<>(Map.of());
     private final ReadOnlyObjectWrapper<String> failure = new ReadOnlyObjectWrapper<>("");
+
+    private final AtomicReference<Scans> scans = new AtomicReference<>(Scans.NONE);
 
     /** Worker's own; the last answer, which lends its parts to the next. */
     private Examination latest;
@@ -42,6 +45,12 @@ public final class LiveExamination {
         }
     }
 
+    /** Takes up other scans and asks for the job anew. */
+    public void examine(Job job, Scans newScans) {
+        scans.set(newScans);
+        examine(job);
+    }
+
     private void work() {
         Job job = wanted.get();
         Job next;
@@ -57,7 +66,8 @@ public final class LiveExamination {
 
     private void examineOne(Job job) {
         try {
-            Examination result = latest == null ? Examination.of(job) : Examination.of(job, latest);
+            Examination result =
+                    latest == null ? Examination.of(job, scans.get()) : Examination.of(job, scans.get(), latest);
             latest = result;
             ui.execute(() -> {
                 failure.set("");

@@ -3,20 +3,32 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.mesh.SimulatedScanner;
+import oddcradle.core.job.BodyEdit;
+import oddcradle.core.job.Boss;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.History;
+import oddcradle.core.job.Scan;
 import oddcradle.core.job.Turn;
 import oddcradle.core.weigh.Weighing;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.mesh.LengthUnit;
+import oddcradle.files.mesh.MeshFiles;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -152,5 +164,42 @@ class DonorAndHostSheetsTest extends WindowDriver {
             assertThat(desk.complaintProperty().get()).isEmpty();
             assertThat(desk.live().failureProperty().get()).isEmpty();
         }
+    }
+
+    @Test
+    void scanBesideTheJob_isReadAndSetByPicks(FxRobot robot, @TempDir Path folder) throws IOException {
+        Path file = folder.resolve("scanned.cradle.json");
+        List<Solid> solids = donor().bodies().stream()
+                .flatMap(part -> part.solids().stream())
+                .toList();
+        MeshFiles.writeStl(
+                folder.resolve("tern.stl"),
+                SimulatedScanner.scan(solids, 0.0003, 2, new Random(1)),
+                LengthUnit.MILLIMETRE);
+        robot.interact(() -> {
+            window.saveAs(file);
+            desk.apply(new BodyEdit.ChangeDonor(
+                    donor().withScan(Optional.of(new Scan("tern.stl", 0.001, List.of()))), "scan", "scan"));
+        });
+        at(robot, Stop.DONOR, "scan");
+        until(() -> desk.examination().scans().of("tern.stl").isPresent());
+        assertThat(text(robot, "#scan-picking")).contains("needs 3 more");
+        for (Boss boss : donor().bosses()) {
+            robot.interact(() -> {
+                robot.lookup("#scan-point").<String>queryComboBox().setValue(boss.id());
+                robot.lookup("#scan-pick").queryButton().fire();
+                desk.pickOnScan(boss.position());
+            });
+        }
+        settled();
+        assertThat(desk.examination()
+                        .scanPlace()
+                        .orElseThrow()
+                        .fit()
+                        .orElseThrow()
+                        .rms())
+                .isLessThan(1e-9);
+        assertThat(desk.examination().ledger().near())
+                .anyMatch(gap -> gap.donorPart().id().equals("SCAN"));
     }
 }

@@ -4,19 +4,23 @@ import java.util.Locale;
 
 /** How quantities are shown to people; one choice for the whole window and packet. Values stay SI underneath. */
 public enum UnitStyle {
-    MILLIMETRES("mm"),
-    DECIMAL_INCHES("in .000"),
-    FRACTIONAL_INCHES("in 1/16");
+    MILLIMETRES("mm", 0),
+    DECIMAL_INCHES("in .000", 0),
+    FRACTIONAL_INCHES("in 1/16", 16),
+    INCHES_BY_32("1/32", 32),
+    INCHES_BY_64("1/64", 64);
 
     private static final double METRES_PER_INCH = 0.0254;
     private static final double NEWTONS_PER_POUND = 4.4482216152605;
     private static final double KILOGRAMS_PER_POUND = 0.45359237;
-    private static final int FRACTION_STEPS = 16;
 
     private final String label;
+    /** Parts of an inch that lengths are shown in; 0 for decimals. */
+    private final int fractionSteps;
 
-    UnitStyle(String label) {
+    UnitStyle(String label, int fractionSteps) {
         this.label = label;
+        this.fractionSteps = fractionSteps;
     }
 
     /** The word on the unit switch. */
@@ -37,7 +41,7 @@ public enum UnitStyle {
         if (Double.isInfinite(si)) {
             return si > 0 ? "unlimited" : "-unlimited";
         }
-        if (this == FRACTIONAL_INCHES && quantity.kind() == Kind.LENGTH) {
+        if (fractionSteps > 0 && quantity.kind() == Kind.LENGTH) {
             return fraction(si / METRES_PER_INCH);
         }
         double shown = si * perSi(quantity);
@@ -113,15 +117,15 @@ public enum UnitStyle {
         return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
     }
 
-    /** Nearest sixteenth: {@code 1-1/4}, {@code 3/16}, {@code 0}. */
-    private static String fraction(double inches) {
-        long steps = Math.round(Math.abs(inches) * FRACTION_STEPS);
+    /** Nearest step, reduced: {@code 1-1/4}, {@code 3/16}, {@code 0}. */
+    private String fraction(double inches) {
+        long steps = Math.round(Math.abs(inches) * fractionSteps);
         if (steps == 0) {
             return "0";
         }
-        long whole = steps / FRACTION_STEPS;
-        long top = steps % FRACTION_STEPS;
-        long bottom = FRACTION_STEPS;
+        long whole = steps / fractionSteps;
+        long top = steps % fractionSteps;
+        long bottom = fractionSteps;
         while (top != 0 && top % 2 == 0) {
             top /= 2;
             bottom /= 2;

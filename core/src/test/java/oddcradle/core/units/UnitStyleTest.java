@@ -1,7 +1,11 @@
 package oddcradle.core.units;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,6 +21,34 @@ class UnitStyleTest {
     @CsvSource({"0.03175,1-1/4 in", "0.0047625,3/16 in", "0.0254,1 in", "0,0 in", "-0.0127,-1/2 in"})
     void fractions_areReducedSixteenths(double metres, String shown) {
         assertThat(UnitStyle.FRACTIONAL_INCHES.show(Quantity.length(metres))).isEqualTo(shown);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "INCHES_BY_32,0.00079375,1/32 in",
+        "INCHES_BY_64,0.000396875,1/64 in",
+        "INCHES_BY_64,0.0301625,1-3/16 in"
+    })
+    void finerFractions_areReducedToo(UnitStyle style, double metres, String shown) {
+        assertThat(style.show(Quantity.length(metres))).isEqualTo(shown);
+    }
+
+    /** What is shown is read as what it shows, in every style and again and again. */
+    @Property
+    void shownAndReadAgain_doesNotDrift(@ForAll @DoubleRange(min = -20, max = 20) double metres) {
+        for (UnitStyle style : UnitStyle.values()) {
+            for (Kind kind : new Kind[] {Kind.LENGTH, Kind.MASS, Kind.TORQUE, Kind.STRESS, Kind.ANGLE}) {
+                Quantity value = new Quantity(kind == Kind.STRESS ? metres * 1e7 : metres, kind);
+                String once = style.show(value);
+                Quantity read = Entry.read(once, kind, style);
+                assertThat(style.show(read)).isEqualTo(once);
+                assertThat(Entry.read(style.show(read), kind, style)).isEqualTo(read);
+            }
+            // All digits of a length: half a thousandth of a millimetre, or half a hundred-thousandth of an inch.
+            double typed = Entry.read(style.digits(Quantity.length(metres)), Kind.LENGTH, style)
+                    .si();
+            assertThat(typed).isCloseTo(metres, within(6e-7));
+        }
     }
 
     @Test

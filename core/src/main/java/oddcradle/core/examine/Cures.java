@@ -62,7 +62,7 @@ public final class Cures {
             case "shake.idle" -> softer(job, job.donor().engine().idleSpeed(), ShakeStop.MOST_AT_IDLE);
             case "shake.cruise" -> softer(job, job.donor().engine().cruiseSpeed(), ShakeStop.MOST_AT_CRUISE);
             case "load.stress" -> thicker(job, examination, finding);
-            case "donor.weighed" -> weighedMass(job, examination.weighed());
+            case "donor.weighed", "donor.weighed-cg" -> weighedMass(job, examination.weighed());
             case "survey.slip" -> mendedReading(examination, finding);
             case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
@@ -73,7 +73,7 @@ public final class Cures {
     /** What was weighed; where only the mass is known, the rest is kept in proportion. */
     private static List<Cure> weighedMass(Job job, Estimated weighed) {
         MassProperties now = job.donor().mass();
-        double mass = weighed.mass().orElseThrow().value();
+        double mass = weighed.mass().map(Estimated.Measured::value).orElse(now.mass());
         MassProperties then = new MassProperties(
                 mass,
                 weighed.cg().orElse(now.cg()),

@@ -34,6 +34,7 @@ final class DonorStop {
     private static final double DISAGREES = 3;
 
     private static final double SAME_MASS = 0.02;
+    private static final double SAME_PLACE = 0.005;
     /** A scan further off one of its picks is picked wrong; common practice. */
     private static final double SCAN_OFF = 0.003;
 
@@ -147,6 +148,29 @@ final class DonorStop {
                         new Why(
                                 "mean of the weighings by 1 / sigma^2",
                                 List.of(input("±", Quantity.mass(mass.sigma()))),
+                                Source.measured())));
+            }
+        });
+        weighed.cg().ifPresent(cg -> {
+            double off = cg.distanceTo(donor.mass().cg());
+            double allowed = Math.max(SAME_PLACE, 3 * weighed.cgSigma().length());
+            if (off > allowed) {
+                findings.add(Finding.atMost(
+                        "donor.weighed-cg",
+                        Stop.DONOR,
+                        Severity.WATCH,
+                        Phrase.of(
+                                "the job reckons with a centre of gravity {} from where the weighings put it",
+                                Quantity.length(off)),
+                        Quantity.length(off),
+                        Quantity.length(allowed),
+                        Place.NOWHERE,
+                        new Why(
+                                "least squares of all weighings",
+                                List.of(
+                                        input("forward", Quantity.length(cg.x())),
+                                        input("left", Quantity.length(cg.y())),
+                                        input("up", Quantity.length(cg.z()))),
                                 Source.measured())));
             }
         });

@@ -160,6 +160,19 @@ class WeighingTest {
     }
 
     @Test
+    void simulatedScales_weighWhatIsOnThem() {
+        MassProperties body = new MassProperties(MASS, CG, Mat3.diagonal(1, 1.5, 1.3));
+        Weighing.Scales read = SimulatedScale.read(threeScales(1e-9), body, new Random(1));
+        for (int k = 0; k < 3; k++) {
+            // statics gives the same three forces, rounded to 0.1 kg
+            assertThat(read.readings().get(k).mass())
+                    .isCloseTo(threeScales(0.1).readings().get(k).mass(), within(0.0501));
+        }
+        Weighing.Scales noisy = SimulatedScale.read(threeScales(0.2), body, new Random(2));
+        assertThat(of(noisy).mass().orElseThrow().value()).isCloseTo(MASS, within(1.2));
+    }
+
+    @Test
     void impossibleWeighings_areRefused() {
         assertThatThrownBy(() -> new Weighing.Scales("s", List.of(), 0.1)).hasMessageContaining("readings");
         assertThatThrownBy(() -> new Weighing.Tilt("t", REAR, REAR.plus(Vec3.Z), 0.4, 20, 0.1, 0.01))

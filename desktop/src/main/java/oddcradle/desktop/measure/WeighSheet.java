@@ -2,9 +2,11 @@ package oddcradle.desktop.measure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.function.DoubleFunction;
 import javafx.geometry.HPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -20,6 +22,7 @@ import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.weigh.DensityClass;
 import oddcradle.core.weigh.Estimated;
+import oddcradle.core.weigh.SimulatedScale;
 import oddcradle.core.weigh.Weighing;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.store.Desk;
@@ -30,6 +33,7 @@ public final class WeighSheet extends VBox {
     private final GridPane said = new GridPane();
     private final Label all = new Label();
     private final VBox open = new VBox(4);
+    private final Random noise = new Random();
     private String chosen = "";
     private Weighing shown;
 
@@ -272,6 +276,15 @@ public final class WeighSheet extends VBox {
                                     new Vec3(r.point().x(), v, r.point().z()), r.mass())));
         }
         field("each good to ±", Kind.MASS, s.sigma(), v -> new Weighing.Scales(s.id(), s.readings(), v));
+        CheckBox simulated = new CheckBox("Simulated scales");
+        simulated.setId("simulated-scales");
+        Button read = new Button("Read them (simulated)");
+        read.setId("simulate-scales");
+        read.getStyleClass().add("cure-button");
+        read.visibleProperty().bind(simulated.selectedProperty());
+        read.managedProperty().bind(simulated.selectedProperty());
+        read.setOnAction(click -> replace(SimulatedScale.read(s, donor().mass(), noise)));
+        open.getChildren().addAll(simulated, read);
     }
 
     private static Weighing with(Weighing.Scales s, int at, Weighing.ScaleReading reading) {

@@ -27,6 +27,26 @@ public interface CandidateEdit extends JobEdit {
         }
     }
 
+    /** Another donor to compare. */
+    record AddCandidate(Donor donor) implements CandidateEdit {
+        @Override
+        public Job applyTo(Job job) {
+            List<Donor> candidates = new ArrayList<>(job.candidates());
+            candidates.add(donor);
+            return job.withCandidates(candidates);
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("compare with {}", donor.name());
+        }
+
+        @Override
+        public String mergeKey() {
+            return "candidate.add." + donor.name();
+        }
+    }
+
     /**
      * Seats another donor with its output where the seated one's is; that one becomes a candidate. The cradle was made for it and
      * goes, because its tubes hang on bosses that are no longer there.

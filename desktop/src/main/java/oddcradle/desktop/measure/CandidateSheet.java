@@ -1,7 +1,11 @@
 package oddcradle.desktop.measure;
 
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -14,12 +18,15 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import oddcradle.core.examine.Candidates;
 import oddcradle.core.job.CandidateEdit;
+import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.job.JobStore;
 
 /** The donors that might go in, best first by what the user cares for. */
 public final class CandidateSheet extends VBox {
@@ -43,7 +50,18 @@ public final class CandidateSheet extends VBox {
         Label best = new Label("Best first");
         best.getStyleClass().add("section-title");
         order.setId("candidates");
-        getChildren().addAll(head, weights, best, order);
+        Button other = new Button("Compare with the donor of another job …");
+        other.setId("candidate-add");
+        other.getStyleClass().add("cure-button");
+        other.setOnAction(click -> {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle("Take the donor of another job");
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter("Odd Cradle jobs", "*" + JobStore.EXTENSION));
+            Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()))
+                    .ifPresent(file -> compareWith(file.toPath()));
+        });
+        getChildren().addAll(head, weights, best, order, other);
         slider(
                 0,
                 "fit",
@@ -74,6 +92,16 @@ public final class CandidateSheet extends VBox {
                 "same output",
                 Weights::shaft,
                 (w, v) -> new Weights(w.fit(), w.mass(), w.power(), w.shaking(), w.price(), v));
+    }
+
+    /** Takes the donor of a job file among the candidates; on trouble the banner says why. */
+    public void compareWith(Path file) {
+        try {
+            Donor donor = new JobStore(Clock.systemUTC()).open(file).job().donor();
+            desk.apply(new CandidateEdit.AddCandidate(donor));
+        } catch (IOException unreadable) {
+            desk.complaintProperty().set(unreadable.getMessage());
+        }
     }
 
     private void slider(
@@ -116,9 +144,7 @@ public final class CandidateSheet extends VBox {
     private void show(Job job, List<Candidates.Candidate> candidates) {
         order.getChildren().clear();
         if (candidates.size() < 2) {
-            order.getChildren()
-                    .add(new Label(
-                            "No other donor is written into this job yet; add them under \"candidates\" in its file."));
+            order.getChildren().add(new Label("No other donor to compare with yet."));
             return;
         }
         for (int k = 0; k < candidates.size(); k++) {

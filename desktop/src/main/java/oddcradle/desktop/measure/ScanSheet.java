@@ -1,12 +1,15 @@
 package oddcradle.desktop.measure;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import javafx.geometry.HPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -19,8 +22,10 @@ import javafx.stage.FileChooser;
 import javafx.util.StringConverter;
 import oddcradle.core.examine.ScanPlace;
 import oddcradle.core.geometry.BestFit;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshHealth;
 import oddcradle.core.geometry.mesh.MeshTree;
+import oddcradle.core.geometry.mesh.SimulatedScanner;
 import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Donor;
@@ -29,9 +34,14 @@ import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.mesh.LengthUnit;
+import oddcradle.files.mesh.MeshFiles;
 
 /** The donor's scan: which file, whether it is sound, and the points picked on it that set it in place. */
 public final class ScanSheet extends VBox {
+    private static final String SIMULATED = "simulated-scan.stl";
+    private static final double NOISE = 0.0005;
+    private static final int HOLES = 4;
+
     private final Desk desk;
     private final Label file = new Label();
     private final ComboBox<LengthUnit> unit = new ComboBox<>();
@@ -64,6 +74,14 @@ public final class ScanSheet extends VBox {
         unit.setOnAction(choice -> scan().filter(each -> !showing)
                 .ifPresent(each ->
                         change(Optional.of(new Scan(each.file(), unit.getValue().metres(), List.of())))));
+        CheckBox simulated = new CheckBox("Simulated scanner");
+        simulated.setId("simulated-scanner");
+        Button scanNow = new Button("Scan the donor (simulated)");
+        scanNow.setId("simulate-scan");
+        scanNow.getStyleClass().add("cure-button");
+        scanNow.visibleProperty().bind(simulated.selectedProperty());
+        scanNow.managedProperty().bind(simulated.selectedProperty());
+        scanNow.setOnAction(click -> simulate());
         point.setId("scan-point");
         point.setAccessibleText("point to pick");
         pick.setId("scan-pick");
@@ -81,7 +99,15 @@ public final class ScanSheet extends VBox {
         right.setHgrow(Priority.ALWAYS);
         picks.getColumnConstraints().addAll(new ColumnConstraints(), right);
         HBox row = new HBox(8, point, pick);
-        getChildren().addAll(file, new FlowPane(8, 4, choose, unit, away), health, row, picking, picks);
+        getChildren()
+                .addAll(
+                        file,
+                        new FlowPane(8, 4, choose, unit, away),
+                        health,
+                        row,
+                        picking,
+                        picks,
+                        new FlowPane(8, 4, simulated, scanNow));
     }
 
     private Donor donor() {
@@ -94,6 +120,27 @@ public final class ScanSheet extends VBox {
 
     private void change(Optional<Scan> other) {
         desk.apply(new BodyEdit.ChangeDonor(donor().withScan(other), "scan", "scan"));
+    }
+
+    /** Writes a scan of the donor as it stands beside the job, with noise and holes, and takes it. */
+    private void simulate() {
+        Optional<Path> job = desk.session().fileProperty().get();
+        if (job.isEmpty()) {
+            desk.complaintProperty().set("save the job first; a scan lies in the same folder as its job");
+            return;
+        }
+        List<Solid> solids = donor().bodies().stream()
+                .flatMap(part -> part.solids().stream())
+                .toList();
+        try {
+            MeshFiles.writeStl(
+                    job.get().resolveSibling(SIMULATED),
+                    SimulatedScanner.scan(solids, NOISE, HOLES, new Random()),
+                    LengthUnit.MILLIMETRE);
+            change(Optional.of(new Scan(SIMULATED, LengthUnit.MILLIMETRE.metres(), List.of())));
+        } catch (IOException failed) {
+            desk.complaintProperty().set("the simulated scan could not be written: " + failed.getMessage());
+        }
     }
 
     private void choose() {

@@ -7,6 +7,7 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.measure.CandidateSheet;
 import oddcradle.desktop.measure.EngineSheet;
 import oddcradle.desktop.measure.HistorySheet;
+import oddcradle.desktop.measure.PartsSheet;
 import oddcradle.desktop.measure.ScanSheet;
 import oddcradle.desktop.measure.SurveySheet;
 import oddcradle.desktop.measure.WeighSheet;
@@ -35,6 +36,10 @@ final class DonorSlate extends StopSlate {
         });
         leaves.add("Engine", () -> {
             EngineSheet sheet = new EngineSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Parts", () -> {
+            PartsSheet sheet = new PartsSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Scan", () -> {

@@ -7,17 +7,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.job.Anchor;
 import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.Condition;
 import oddcradle.core.job.Host;
 import oddcradle.core.job.Member;
+import oddcradle.core.job.Node;
+import oddcradle.core.material.Material;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
 import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.table.HostTables;
@@ -54,6 +62,7 @@ final class TubeSheet extends VBox {
         sound.setId("wall-sound");
         sound.getStyleClass().add("plain-button");
         sound.setOnAction(click -> change(old -> Optional.empty()));
+        getChildren().addAll(nodeForm(), tubeForm());
         Label tables = new Label("From tables");
         tables.getStyleClass().add("section-title");
         getChildren()
@@ -66,6 +75,44 @@ final class TubeSheet extends VBox {
                         tables,
                         table("Take nodes …", "take-nodes", HostTables::withNodes),
                         table("Take tubes …", "take-tubes", HostTables::withTubes));
+    }
+
+    private Host host() {
+        return desk.session().job().host();
+    }
+
+    private Form nodeForm() {
+        Form form = new Form("node", "A node of the frame");
+        TextField id = form.text("called", "ML2");
+        TextField at = form.text("at", "forward left up: 480 330 220");
+        return form.button("Set the node", () -> {
+            Node node = new Node(id.getText().strip(), new Anchor.At(Places.one(at.getText(), desk.units())));
+            List<Node> nodes = new ArrayList<>(host().nodes());
+            nodes.removeIf(each -> each.id().equals(node.id()));
+            nodes.add(node);
+            desk.session()
+                    .apply(new BodyEdit.ChangeHost(host().withNodes(nodes), "node " + node.id(), "node." + node.id()));
+        });
+    }
+
+    private Form tubeForm() {
+        Form form = new Form("new-tube", "A tube of the frame");
+        TextField id = form.text("called", "H40");
+        TextField nodes = form.text("nodes", "AL BL CL");
+        List<String> sections =
+                TubeStock.lightestFirst().stream().map(Section::designation).toList();
+        ComboBox<String> section = form.choice("section", sections);
+        ComboBox<String> material = form.choice(
+                "material",
+                desk.session().job().materials().stream().map(Material::name).toList());
+        return form.button("Add the tube", () -> {
+            Section stock = TubeStock.lightestFirst().get(sections.indexOf(section.getValue()));
+            String name = id.getText().strip();
+            List<Member> members = new ArrayList<>(host().members());
+            members.add(Member.sound(
+                    name, name, List.of(nodes.getText().strip().split("\\s+")), stock, material.getValue()));
+            desk.session().apply(new BodyEdit.ChangeHost(host().withMembers(members), "tube " + name, "tube." + name));
+        });
     }
 
     private interface Taking {

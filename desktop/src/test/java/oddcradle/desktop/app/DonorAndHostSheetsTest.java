@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Random;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.engine.EngineLayout;
@@ -201,5 +202,56 @@ class DonorAndHostSheetsTest extends WindowDriver {
                 .isLessThan(1e-9);
         assertThat(desk.examination().ledger().near())
                 .anyMatch(gap -> gap.donorPart().id().equals("SCAN"));
+    }
+
+    private void fill(FxRobot robot, String field, String text) {
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+    }
+
+    @Test
+    void pipeAndServicePart_areTypedIn(FxRobot robot) {
+        at(robot, Stop.DONOR, "parts");
+        fill(robot, "#pipe-called", "breather");
+        fill(robot, "#pipe-corners", "100 -120 50; 200 -120 50; 200 -120");
+        fill(robot, "#pipe-bend-radius", "20");
+        fill(robot, "#pipe-diameter", "1/2 in");
+        click(robot, "#pipe-take");
+        assertThat(text(robot, "#pipe-problem")).contains("place 3 has 2 numbers");
+        fill(robot, "#pipe-corners", "100 -120 50; 200 -120 50; 200 -120 150");
+        click(robot, "#pipe-take");
+        settled();
+        assertThat(donor().pipes().get(0).diameter()).isCloseTo(0.0127, within(1e-12));
+        fill(robot, "#service-called", "filter");
+        fill(robot, "#service-until-free", "60");
+        fill(robot, "#service-room-for-a-hand", "10");
+        click(robot, "#service-take");
+        settled();
+        assertThat(donor().services()).hasSize(2);
+    }
+
+    @Test
+    void nodeTubeAndKeepOut_areTypedIn(FxRobot robot) {
+        at(robot, Stop.HOST, "tubes");
+        fill(robot, "#node-called", "X1");
+        fill(robot, "#node-at", "480 330 220");
+        click(robot, "#node-take");
+        fill(robot, "#new-tube-called", "H40");
+        fill(robot, "#new-tube-nodes", "X1 X2");
+        click(robot, "#new-tube-take");
+        assertThat(text(robot, "#new-tube-problem")).contains("\"X2\"");
+        fill(robot, "#new-tube-nodes", "X1 CR");
+        click(robot, "#new-tube-take");
+        settled();
+        assertThat(desk.session().job().host().member("H40")).isPresent();
+        at(robot, Stop.HOST, "keep-out");
+        int before = desk.session().job().host().keepOuts().size();
+        fill(robot, "#keep-out-called", "battery");
+        fill(robot, "#keep-out-middle-or-end", "700 -200 400");
+        fill(robot, "#keep-out-size-or-end", "180 90 160");
+        fill(robot, "#keep-out-travels-up-by", "30");
+        click(robot, "#keep-out-take");
+        settled();
+        assertThat(desk.session().job().host().keepOuts()).hasSize(before + 1);
+        assertThat(desk.session().job().host().keepOuts().get(before).motions()).hasSize(1);
     }
 }

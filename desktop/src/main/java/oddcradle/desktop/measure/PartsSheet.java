@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.ComboBox;
@@ -43,9 +44,8 @@ public final class PartsSheet extends VBox {
             this.direction = direction;
         }
 
-        @Override
-        public String toString() {
-            return name().toLowerCase(java.util.Locale.ROOT);
+        private String word() {
+            return name().toLowerCase(Locale.ROOT);
         }
     }
 
@@ -63,7 +63,8 @@ public final class PartsSheet extends VBox {
         TextField corners = pipe.text("corners", "370 60 310; 430 60 285; …");
         TextField bend = pipe.text("bend radius", "40");
         TextField diameter = pipe.text("diameter", "38");
-        ComboBox<Category> kind = pipe.choice("is", List.of(Category.HOT, Category.FIXED, Category.FUEL));
+        ComboBox<Category> kind =
+                pipe.choice("is", List.of(Category.HOT, Category.FIXED, Category.FUEL), Category::word);
         pipe.button("Add the pipe", () -> {
             List<Pipe> pipes = new ArrayList<>(donor().pipes());
             pipes.add(new Pipe(
@@ -77,8 +78,8 @@ public final class PartsSheet extends VBox {
         });
         Form off = new Form("service", "A part that must come off in its place");
         TextField label = off.text("called", "oil filter");
-        part = off.choice("part", List.of());
-        ComboBox<Way> way = off.choice("comes off", Arrays.asList(Way.values()));
+        part = off.choice("part", List.of(), String::toString);
+        ComboBox<Way> way = off.choice("comes off", Arrays.asList(Way.values()), Way::word);
         TextField travel = off.text("until free", "75");
         TextField room = off.text("room for a hand", "20");
         off.button("Add the part", () -> {

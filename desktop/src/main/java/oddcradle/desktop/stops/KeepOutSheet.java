@@ -44,8 +44,8 @@ final class KeepOutSheet extends VBox {
     private Form form() {
         Form form = new Form("keep-out", "Something that must not be touched");
         TextField called = form.text("called", "fuel tank");
-        ComboBox<Category> kind = form.choice("is", List.of(Category.values()));
-        ComboBox<Shape> shape = form.choice("shape", List.of(Shape.values()));
+        ComboBox<Category> kind = form.choice("is", List.of(Category.values()), Category::word);
+        ComboBox<Shape> shape = form.choice("shape", List.of(Shape.values()), Shape::words);
         TextField first = form.text("middle or end", "forward left up: 800 160 1020");
         TextField second = form.text("size or end", "170 200 150");
         TextField radius = form.text("radius", "only of a bar or pipe");
@@ -87,8 +87,7 @@ final class KeepOutSheet extends VBox {
             this.words = words;
         }
 
-        @Override
-        public String toString() {
+        private String words() {
             return words;
         }
     }

@@ -62,7 +62,6 @@ final class TubeSheet extends VBox {
         sound.setId("wall-sound");
         sound.getStyleClass().add("plain-button");
         sound.setOnAction(click -> change(old -> Optional.empty()));
-        getChildren().addAll(nodeForm(), tubeForm());
         Label tables = new Label("From tables");
         tables.getStyleClass().add("section-title");
         getChildren()
@@ -72,6 +71,8 @@ final class TubeSheet extends VBox {
                         wall,
                         pit,
                         sound,
+                        nodeForm(),
+                        tubeForm(),
                         tables,
                         table("Take nodes …", "take-nodes", HostTables::withNodes),
                         table("Take tubes …", "take-tubes", HostTables::withTubes));
@@ -101,10 +102,11 @@ final class TubeSheet extends VBox {
         TextField nodes = form.text("nodes", "AL BL CL");
         List<String> sections =
                 TubeStock.lightestFirst().stream().map(Section::designation).toList();
-        ComboBox<String> section = form.choice("section", sections);
+        ComboBox<String> section = form.choice("section", sections, String::toString);
         ComboBox<String> material = form.choice(
                 "material",
-                desk.session().job().materials().stream().map(Material::name).toList());
+                desk.session().job().materials().stream().map(Material::name).toList(),
+                String::toString);
         return form.button("Add the tube", () -> {
             Section stock = TubeStock.lightestFirst().get(sections.indexOf(section.getValue()));
             String name = id.getText().strip();

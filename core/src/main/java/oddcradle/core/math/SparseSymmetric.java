@@ -13,7 +13,7 @@ import org.ejml.sparse.csc.misc.TriangularSolver_DSCC;
 public final class SparseSymmetric {
     private final DMatrixSparseCSC upper;
 
-    private SparseSymmetric(DMatrixSparseCSC upper) {
+    SparseSymmetric(DMatrixSparseCSC upper) {
         this.upper = upper;
     }
 

@@ -1,16 +1,20 @@
 package oddcradle.core.survey;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import oddcradle.core.math.NodeOrdering;
+import oddcradle.core.math.SparsePattern;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Vec3;
 
 /** The unknowns of a survey, three for each point that is not fixed, numbered so that the normal equations stay narrow. */
 final class Network {
     private static final int ENTRIES_PER_READING = 21;
+    /** Derivatives of a reading: of two points along three axes. */
+    static final int PER_ROW = 6;
 
     private final List<SurveyPoint> points;
     private final List<Observation> observations;
@@ -19,6 +23,10 @@ final class Network {
     private final Map<String, Integer> index = new HashMap<>();
     private final int[] firstUnknown;
     private final int unknowns;
+    private final int[] columns;
+    private final double[] weight;
+    private final SparsePattern pattern;
+    private int contributions;
 
     Network(Survey survey) {
         points = survey.points();
@@ -32,6 +40,13 @@ final class Network {
             firstUnknown[point] = points.get(point).fixed() ? -1 : 3 * next++;
         }
         unknowns = 3 * next;
+        columns = new int[PER_ROW * observations.size()];
+        weight = new double[observations.size()];
+        for (int k = 0; k < weight.length; k++) {
+            columns(observations.get(k), from[k], to[k], columns, PER_ROW * k);
+            weight[k] = 1 / (observations.get(k).sigma() * observations.get(k).sigma());
+        }
+        pattern = pattern();
     }
 
     private int[] order() {
@@ -107,54 +122,62 @@ final class Network {
         double cost = 0;
         for (int k = 0; k < observations.size(); k++) {
             if (used[k]) {
-                double share = misfit(k, at) / observations.get(k).sigma();
-                cost += share * share;
+                double misfit = misfit(k, at);
+                cost += weight[k] * misfit * misfit;
             }
         }
         return cost;
     }
 
-    /** The row of the design matrix: unknowns in {@code columns}, derivatives in {@code values}; entries not used are -1. */
-    void row(int reading, Vec3[] at, int[] columns, double[] values) {
-        row(observations.get(reading), from[reading], to[reading], at, columns, values);
+    /** Unknown that the i-th derivative of a reading's row belongs to, i from 0 to 5; -1 where there is none. */
+    int column(int reading, int i) {
+        return columns[PER_ROW * reading + i];
     }
 
-    /** The same for an observation that is not among the readings. */
-    void row(Observation observation, Vec3[] at, int[] columns, double[] values) {
-        row(observation, index.get(observation.from()), index.get(observation.to()), at, columns, values);
+    /** The derivatives of a reading: of the second point, then of the first, with the sign turned. */
+    void row(int reading, Vec3[] at, double[] values) {
+        derivatives(observations.get(reading), at[from[reading]], at[to[reading]], values);
     }
 
-    private void row(Observation each, int fromPoint, int toPoint, Vec3[] at, int[] columns, double[] values) {
-        Vec3 gradient = each.gradient(at[fromPoint], at[toPoint]);
-        fill(columns, values, 0, firstUnknown[toPoint], gradient, 1);
+    /** The same for an observation that is not among the readings; fills its columns too. */
+    void row(Observation each, Vec3[] at, int[] itsColumns, double[] values) {
+        int first = index.get(each.from());
+        int second = index.get(each.to());
+        columns(each, first, second, itsColumns, 0);
+        derivatives(each, at[first], at[second], values);
+    }
+
+    private static void derivatives(Observation each, Vec3 a, Vec3 b, double[] values) {
+        Vec3 gradient = each.gradient(a, b);
+        values[0] = gradient.x();
+        values[1] = gradient.y();
+        values[2] = gradient.z();
+        values[3] = -gradient.x();
+        values[4] = -gradient.y();
+        values[5] = -gradient.z();
+    }
+
+    private void columns(Observation each, int first, int second, int[] into, int start) {
         boolean single = each.kind() == Observation.Kind.OFFSET;
-        fill(columns, values, 3, single ? -1 : firstUnknown[fromPoint], gradient, -1);
-        for (int axis = 0; single && axis < 3; axis++) {
-            columns[axis] = axis == each.plane().ordinal() ? columns[axis] : -1;
-        }
-    }
-
-    private static void fill(int[] columns, double[] values, int at, int first, Vec3 gradient, double sign) {
         for (int axis = 0; axis < 3; axis++) {
-            columns[at + axis] = first < 0 ? -1 : first + axis;
+            boolean counts = !single || axis == each.plane().ordinal();
+            into[start + axis] = counts && firstUnknown[second] >= 0 ? firstUnknown[second] + axis : -1;
+            into[start + 3 + axis] = !single && firstUnknown[first] >= 0 ? firstUnknown[first] + axis : -1;
         }
-        values[at] = sign * gradient.x();
-        values[at + 1] = sign * gradient.y();
-        values[at + 2] = sign * gradient.z();
     }
 
     /** A'W times the misfits: the right-hand side of the normal equations. */
     double[] right(Vec3[] at, boolean[] used) {
         double[] right = new double[unknowns];
-        int[] columns = new int[6];
-        double[] values = new double[6];
+        double[] values = new double[PER_ROW];
         for (int k = 0; k < observations.size(); k++) {
             if (used[k]) {
-                row(k, at, columns, values);
-                double pull = weight(k) * misfit(k, at);
-                for (int i = 0; i < 6; i++) {
-                    if (columns[i] >= 0) {
-                        right[columns[i]] += pull * values[i];
+                row(k, at, values);
+                double pull = weight[k] * misfit(k, at);
+                for (int i = 0; i < PER_ROW; i++) {
+                    int column = columns[PER_ROW * k + i];
+                    if (column >= 0) {
+                        right[column] += pull * values[i];
                     }
                 }
             }
@@ -162,42 +185,53 @@ final class Network {
         return right;
     }
 
-    private double weight(int reading) {
-        double sigma = observations.get(reading).sigma();
-        return 1 / (sigma * sigma);
-    }
-
     /** Normal equations A'WA. */
     SparseSymmetric normal(Vec3[] at, boolean[] used) {
-        SparseSymmetric.Builder matrix =
-                new SparseSymmetric.Builder(unknowns, ENTRIES_PER_READING * observations.size() + 2 * unknowns);
-        int[] columns = new int[6];
-        double[] values = new double[6];
+        double[] entries = new double[contributions];
+        double[] values = new double[PER_ROW];
+        int next = 0;
         for (int k = 0; k < observations.size(); k++) {
-            if (used[k]) {
-                row(k, at, columns, values);
-                addSquare(matrix, columns, values, weight(k));
+            row(k, at, values);
+            double counts = used[k] ? weight[k] : 0;
+            for (int i = 0; i < PER_ROW; i++) {
+                int row = columns[PER_ROW * k + i];
+                for (int j = 0; row >= 0 && j < PER_ROW; j++) {
+                    if (columns[PER_ROW * k + j] >= row) {
+                        entries[next++] = counts * values[i] * values[j];
+                    }
+                }
+            }
+        }
+        return pattern.matrix(entries);
+    }
+
+    /** The places of all contributions in the order in which {@link #normal} makes them. */
+    private SparsePattern pattern() {
+        int[] row = new int[ENTRIES_PER_READING * observations.size() + 2 * unknowns];
+        int[] column = new int[row.length];
+        int next = 0;
+        for (int k = 0; k < observations.size(); k++) {
+            for (int i = 0; i < PER_ROW; i++) {
+                int here = columns[PER_ROW * k + i];
+                for (int j = 0; here >= 0 && j < PER_ROW; j++) {
+                    if (columns[PER_ROW * k + j] >= here) {
+                        row[next] = here;
+                        column[next++] = columns[PER_ROW * k + j];
+                    }
+                }
             }
         }
         // Places for a point's own covariances, whatever was read.
         for (int k = 0; k < unknowns; k += 3) {
             for (int i = 0; i < 3; i++) {
                 for (int j = i; j < 3; j++) {
-                    matrix.add(k + i, k + j, 0);
+                    row[next] = k + i;
+                    column[next++] = k + j;
                 }
             }
         }
-        return matrix.build();
-    }
-
-    private static void addSquare(SparseSymmetric.Builder matrix, int[] columns, double[] values, double weight) {
-        for (int i = 0; i < 6; i++) {
-            for (int j = 0; columns[i] >= 0 && j < 6; j++) {
-                if (columns[j] >= columns[i]) {
-                    matrix.add(columns[i], columns[j], weight * values[i] * values[j]);
-                }
-            }
-        }
+        contributions = next;
+        return new SparsePattern(unknowns, Arrays.copyOf(row, next), Arrays.copyOf(column, next));
     }
 
     /** Every point that is not fixed moved by its part of {@code step}. */

@@ -108,21 +108,22 @@ final class RankDiagnosis {
         }
         double[][] normal = new double[size][size];
         Set<Integer> members = new HashSet<>(group);
-        int[] columns = new int[6];
-        double[] values = new double[6];
+        double[] values = new double[Network.PER_ROW];
         for (int reading = 0; reading < network.readings(); reading++) {
             if (!used[reading] || !members.contains(network.from(reading)) && !members.contains(network.to(reading))) {
                 continue;
             }
-            network.row(reading, at, columns, values);
+            network.row(reading, at, values);
             double square = 0;
             for (int i = 0; i < 6; i++) {
-                square += columns[i] < 0 ? 0 : values[i] * values[i];
+                square += network.column(reading, i) < 0 ? 0 : values[i] * values[i];
             }
             for (int i = 0; i < 6; i++) {
                 for (int j = 0; j < 6; j++) {
-                    if (columns[i] >= 0 && columns[j] >= 0) {
-                        normal[place[columns[i]]][place[columns[j]]] += values[i] * values[j] / square;
+                    int row = network.column(reading, i);
+                    int column = network.column(reading, j);
+                    if (row >= 0 && column >= 0) {
+                        normal[place[row]][place[column]] += values[i] * values[j] / square;
                     }
                 }
             }

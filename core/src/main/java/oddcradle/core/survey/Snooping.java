@@ -197,16 +197,17 @@ final class Snooping {
     /** How one reading stands against a fit that used it. */
     record Standing(double misfit, double redundancy, double standardised) {
         static Standing of(Network network, int reading, Vec3[] places, InverseOnPattern inverse) {
-            int[] columns = new int[6];
-            double[] values = new double[6];
-            network.row(reading, places, columns, values);
+            double[] values = new double[Network.PER_ROW];
+            network.row(reading, places, values);
             double sigma = network.observation(reading).sigma();
             double explained = 0;
             for (int i = 0; i < 6; i++) {
-                for (int j = i; columns[i] >= 0 && j < 6; j++) {
-                    if (columns[j] >= 0) {
+                int row = network.column(reading, i);
+                for (int j = i; row >= 0 && j < 6; j++) {
+                    int column = network.column(reading, j);
+                    if (column >= 0) {
                         double twice = i == j ? 1 : 2;
-                        explained += twice * values[i] * values[j] * inverse.get(columns[i], columns[j]);
+                        explained += twice * values[i] * values[j] * inverse.get(row, column);
                     }
                 }
             }

@@ -18,6 +18,7 @@ import oddcradle.core.job.Boss;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 
@@ -76,6 +77,9 @@ final class CradleStop {
 
     /** Steel cannot be welded to a light alloy: the tube needs a pad that is bolted on. */
     private static void alloy(List<Finding> findings, Job job, Seating seating) {
+        if (job.materials().stream().noneMatch(Material::isLightAlloy)) {
+            return;
+        }
         for (Member tube : job.cradle().members()) {
             for (String end : List.of(tube.first(), tube.last())) {
                 Optional<Member> host = seating.landing(end).or(() -> job.host().members().stream()

@@ -42,8 +42,7 @@ final class DonorStop {
 
     private DonorStop() {}
 
-    static StopReport report(
-            Job job, Seating seating, SurveyNotes survey, Estimated weighed, Optional<ScanPlace> place, Scans scans) {
+    static StopReport report(Job job, SurveyNotes survey, Estimated weighed, Optional<ScanPlace> place, Scans scans) {
         Engine engine = job.donor().engine();
         Why entered = new Why("as entered", List.of(), Source.measured());
         double mass = job.donor().mass().mass();
@@ -95,7 +94,7 @@ final class DonorStop {
         }
         weighed(figures, findings, job.donor(), weighed);
         place.ifPresent(where -> scan(figures, findings, job.donor(), where, scans));
-        holes(findings, job.donor(), seating);
+        holes(findings, job.donor());
         output(findings, job.donor());
         history(findings, job.donor());
         figures.addAll(survey.figures());
@@ -243,7 +242,7 @@ final class DonorStop {
                 why));
     }
 
-    private static void holes(List<Finding> findings, Donor donor, Seating seating) {
+    private static void holes(List<Finding> findings, Donor donor) {
         List<String> blind = new ArrayList<>();
         for (Boss boss : donor.bosses()) {
             if (boss.hole().depth() == 0 && !boss.hole().through()) {
@@ -259,7 +258,7 @@ final class DonorStop {
                                 boss.id(),
                                 boss.hole().behind(),
                                 Quantity.length(boss.hole().depth())),
-                        Place.of(boss.id(), seating.boss(boss.id())),
+                        Place.of(boss.id()),
                         new Why("as looked at", List.of(), LOOKED_AT)));
             }
         }

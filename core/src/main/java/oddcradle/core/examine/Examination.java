@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.finding.Finding;
@@ -85,17 +84,13 @@ public final class Examination {
                 load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeStop.solve(job, seating, copeBook);
-        report(DonorStop.report(
-                job,
-                seating,
-                new SurveyNotes(Side.DONOR, job, donorSurvey, seating.pose()::place),
-                weighed,
-                scanPlace,
-                scans));
+        report(earlier.filter(before -> before.job.donor() == job.donor() && before.scans.equals(scans))
+                .map(before -> before.report(Stop.DONOR))
+                .orElseGet(() -> DonorStop.report(
+                        job, new SurveyNotes(Side.DONOR, job, donorSurvey), weighed, scanPlace, scans)));
         report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
                 .map(before -> before.report(Stop.HOST))
-                .orElseGet(() -> HostStop.report(
-                        job, seating, new SurveyNotes(Side.HOST, job, hostSurvey, UnaryOperator.identity()))));
+                .orElseGet(() -> HostStop.report(job, seating, new SurveyNotes(Side.HOST, job, hostSurvey))));
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(job, seating, ledger));
         report(CradleStop.report(job, seating));
@@ -117,16 +112,18 @@ public final class Examination {
     }
 
     private SurveyResult survey(Side side, Optional<Examination> earlier) {
-        return earlier.filter(before -> side.survey(before.job).equals(side.survey(job)))
+        return earlier.filter(before -> side.survey(before.job) == side.survey(job)
+                        || side.survey(before.job).equals(side.survey(job)))
                 .map(before -> before.survey(side))
                 .orElseGet(() -> SurveyAdjustment.of(side.survey(job)));
     }
 
     private static boolean sameWeighing(Donor a, Donor b) {
-        return a.weighings().equals(b.weighings())
-                && a.parts().equals(b.parts())
-                && a.pipes().equals(b.pipes())
-                && a.shape().equals(b.shape());
+        return a == b
+                || a.weighings().equals(b.weighings())
+                        && a.parts().equals(b.parts())
+                        && a.pipes().equals(b.pipes())
+                        && a.shape().equals(b.shape());
     }
 
     private static Estimated weigh(Donor donor) {

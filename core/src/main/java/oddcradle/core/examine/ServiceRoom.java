@@ -58,7 +58,7 @@ final class ServiceRoom {
                     continue;
                 }
                 for (PreparedSolid other : still(obstacle)) {
-                    Separation here = sweep.nearest(other).separation();
+                    Separation here = sweep.nearest(other, service.room()).separation();
                     if (least == null || here.distance() < least.distance()) {
                         least = here;
                         worst = obstacle;

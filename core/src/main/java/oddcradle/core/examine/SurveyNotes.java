@@ -5,7 +5,6 @@ import static oddcradle.core.finding.Why.input;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
@@ -32,7 +31,7 @@ import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.survey.Suspect;
 import oddcradle.core.units.Quantity;
 
-/** What the readings of one body have to say. */
+/** What the readings of one body have to say. Its places are named by point, because the donor's move with the seat. */
 final class SurveyNotes {
     /** Readings may be this much worse than their instruments before somebody should look. */
     private static final double MOST_VARIANCE = 3;
@@ -50,16 +49,13 @@ final class SurveyNotes {
     private final Stop stop;
     private final Job job;
     private final SurveyResult survey;
-    private final UnaryOperator<Vec3> toHost;
     private final List<Finding> findings = new ArrayList<>();
 
-    /** @param toHost from the body's axes to the host's */
-    SurveyNotes(Side side, Job job, SurveyResult survey, UnaryOperator<Vec3> toHost) {
+    SurveyNotes(Side side, Job job, SurveyResult survey) {
         this.side = side;
         this.stop = side == Side.DONOR ? Stop.DONOR : Stop.HOST;
         this.job = job;
         this.survey = survey;
-        this.toHost = toHost;
         survey.suspects().forEach(this::suspect);
         missing();
         survey.patterns().forEach(this::pattern);
@@ -155,12 +151,8 @@ final class SurveyNotes {
                         value(reading, asRead(suspect))),
                 value(reading, suspect.off()),
                 value(reading, 3.3 * Math.hypot(reading.sigma(), suspect.expectedSigma())),
-                new Place(parts, reading.points().stream().map(this::place).toList()),
+                new Place(parts, List.of()),
                 why));
-    }
-
-    private Vec3 place(String point) {
-        return toHost.apply(survey.point(point).orElseThrow().position());
     }
 
     private void missing() {
@@ -180,7 +172,7 @@ final class SurveyNotes {
                     stop,
                     Severity.WATCH,
                     Phrase.of("{} {} is not fixed by its readings; {}", point.id(), point.label(), cure),
-                    new Place(List.of(point.id()), List.of(place(point.id()))),
+                    Place.of(point.id()),
                     new Why(
                             "the point can move and no reading changes: A'WA is singular",
                             List.of(),
@@ -209,7 +201,7 @@ final class SurveyNotes {
                                 off),
                 off,
                 allowed,
-                new Place(List.of(hole), List.of(place(hole))),
+                Place.of(hole),
                 new Why(
                         "best fit of the maker's pattern; allowed sqrt(tolerance^2 + (3 sigma)^2)",
                         List.of(input(
@@ -248,7 +240,7 @@ final class SurveyNotes {
                             Quantity.length(most)),
                     Quantity.length(most),
                     Quantity.length(NOTICED),
-                    new Place(List.of(worst), List.of(place(worst))),
+                    Place.of(worst),
                     ADJUSTED));
         }
     }

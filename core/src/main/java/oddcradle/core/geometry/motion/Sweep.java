@@ -100,6 +100,11 @@ public final class Sweep {
 
     /** The least distance of a fixed solid to any place of this one; point A on {@code fixed}. */
     public Nearest nearest(PreparedSolid fixed) {
+        return nearest(fixed, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same where distances of {@code enough} and more are all alike: then one such may be answered, and sooner. */
+    public Nearest nearest(PreparedSolid fixed, double enough) {
         double[] middle = new double[motions.size()];
         double[] width = new double[motions.size()];
         for (int k = 0; k < middle.length; k++) {
@@ -112,7 +117,7 @@ public final class Sweep {
         open.add(new Piece(middle, width, best.distance() - reach(width)));
         for (int pieces = 0; pieces < MOST_PIECES; pieces++) {
             Piece piece = open.poll();
-            if (piece == null || piece.bound() >= best.distance() - TOLERANCE) {
+            if (piece == null || piece.bound() >= Math.min(enough, best.distance() - TOLERANCE)) {
                 break;
             }
             int widest = 0;
@@ -130,7 +135,7 @@ public final class Sweep {
                     bestAt = m;
                 }
                 double bound = here.distance() - reach(w);
-                if (bound < best.distance() - TOLERANCE) {
+                if (bound < Math.min(enough, best.distance() - TOLERANCE)) {
                     open.add(new Piece(m, w, bound));
                 }
             }

@@ -2,6 +2,7 @@ package oddcradle.bench;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -85,7 +86,7 @@ final class MeshAgainstFcl {
                         System.getProperty("oddcradle.fcl"), input.toString(), Integer.toString(ROUNDS))
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
-        String printed = new String(fcl.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        String printed = new String(fcl.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         Files.delete(input);
         List<String> lines = printed.lines().toList();
         return Double.parseDouble(lines.get(lines.size() - 1));

@@ -3,6 +3,7 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -34,7 +35,7 @@ final class MeshCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         PrintWriter out = spec.commandLine().getOut();
-        List<MeshTree> trees = new java.util.ArrayList<>();
+        List<MeshTree> trees = new ArrayList<>();
         for (Path path : files) {
             MeshFile file = MeshFiles.read(path, unit);
             MeshHealth health = MeshHealth.of(file.mesh());

@@ -1,6 +1,7 @@
 package oddcradle.core.frame;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -73,7 +74,7 @@ public final class BucklingAnalysis {
                 if (q == 0) {
                     return OptionalDouble.empty();
                 }
-                x = java.util.Arrays.copyOf(x, q);
+                x = Arrays.copyOf(x, q);
                 continue;
             }
             double largest = ritz.get().value(q - 1);

@@ -2,6 +2,7 @@ package oddcradle.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -35,7 +36,7 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
                 throw new InvalidValue(
                         "corners[" + k + "]",
                         String.format(
-                                java.util.Locale.ROOT,
+                                Locale.ROOT,
                                 "is %.1f mm from the corner before, the bends at both take %.1f mm; use a smaller bend radius or"
                                         + " move a corner",
                                 run * 1000,

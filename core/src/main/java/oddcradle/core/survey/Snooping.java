@@ -109,8 +109,7 @@ final class Snooping {
     private List<Trial> trials(double limit) {
         Map<Integer, Double> misfits = new HashMap<>();
         for (int k = 0; k < survey.readings().size(); k++) {
-            double standardised =
-                    Math.abs(Standing.of(network, k, fit.places(), inverse).standardised());
+            double standardised = Math.abs(standings[k].standardised());
             if (used[k] && !named[k] && standardised > limit) {
                 misfits.put(k, standardised);
             }

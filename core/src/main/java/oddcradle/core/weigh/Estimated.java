@@ -2,6 +2,7 @@ package oddcradle.core.weigh;
 
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -64,7 +65,7 @@ public record Estimated(
         }
         try {
             return Optional.of(new MassProperties(mass.get().value(), cg.get(), inertia.get()));
-        } catch (oddcradle.core.math.InvalidValue impossible) {
+        } catch (InvalidValue impossible) {
             return Optional.empty();
         }
     }

@@ -2,6 +2,7 @@ package oddcradle.core.weigh;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.geometry.Solid;
@@ -171,7 +172,7 @@ public final class WeighingTogether {
         }
         return Math.abs(way.z()) > nearly
                 ? "up"
-                : String.format(java.util.Locale.ROOT, "along (%.1f, %.1f, %.1f)", way.x(), way.y(), way.z());
+                : String.format(Locale.ROOT, "along (%.1f, %.1f, %.1f)", way.x(), way.y(), way.z());
     }
 
     private void scales(Weighing.Scales scales, Equations places) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.DoubleStream;
@@ -20,7 +21,7 @@ class EngineTest {
         List<Double> throwAngles =
                 DoubleStream.of(throwDegrees).map(Math::toRadians).boxed().toList();
         int n = throwDegrees.length;
-        List<Double> lean = new java.util.ArrayList<>(Collections.nCopies(n, 0.0));
+        List<Double> lean = new ArrayList<>(Collections.nCopies(n, 0.0));
         for (int k = 0; k < n && bank > 0; k++) {
             lean.set(k, (k % 2 == 0 ? 1 : -1) * bank / 2);
         }

@@ -18,15 +18,18 @@ import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.SimulatedScanner;
 import oddcradle.core.geometry.motion.Motion;
+import oddcradle.core.job.Anchor;
 import oddcradle.core.job.CandidateEdit;
 import oddcradle.core.job.Category;
 import oddcradle.core.job.Condition;
+import oddcradle.core.job.Cradle;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.FrameSquare;
 import oddcradle.core.job.History;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Member;
+import oddcradle.core.job.Node;
 import oddcradle.core.job.Output;
 import oddcradle.core.job.OutputForm;
 import oddcradle.core.job.Pipe;
@@ -37,8 +40,10 @@ import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.Turn;
 import oddcradle.core.job.Weights;
 import oddcradle.core.material.Material;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.core.weigh.Weighing;
 import org.junit.jupiter.api.Test;
 
@@ -60,15 +65,14 @@ class DonorAndHostTest {
     @Test
     void partThatCannotBeDrawnOff_isNamedWithHowFarItComes() {
         // The pipe D2 ends at x = 0.1 + 0.02; a post stands 50 mm in front of it.
-        Solid post = new Solid.Box(new Vec3(0.01, 0.1, 0.3), oddcradle.core.mechanics.Pose.IDENTITY)
-                .placed(new oddcradle.core.mechanics.Pose(
-                        oddcradle.core.math.Mat3.IDENTITY, new Vec3(0.5 + 0.12 + 0.05 + 0.01, -0.2, 0.4)));
+        Solid post = new Solid.Box(new Vec3(0.01, 0.1, 0.3), Pose.IDENTITY)
+                .placed(new Pose(Mat3.IDENTITY, new Vec3(0.5 + 0.12 + 0.05 + 0.01, -0.2, 0.4)));
         Job job = withKeepOut(KeepOut.still("K9", "post", Category.FIXED, List.of(post)));
         Service service = new Service("V1", "pipe", "D2", Vec3.X, 0.1, 0.01);
         job = job.withDonor(job.donor().withServices(List.of(service)));
         Finding found = finding(job, "seat.service").orElseThrow();
         assertThat(found.severity()).isEqualTo(Severity.STOP);
-        assertThat(found.what().in(oddcradle.core.units.UnitStyle.MILLIMETRES))
+        assertThat(found.what().in(UnitStyle.MILLIMETRES))
                 .contains("does not come off")
                 .contains("post")
                 .contains("50.0 mm");
@@ -99,10 +103,9 @@ class DonorAndHostTest {
 
     @Test
     void frameOutOfSquareAndTwisted_namesAmountAndCorner() {
-        List<oddcradle.core.job.Node> nodes = new ArrayList<>(JOB.host().nodes());
-        nodes.replaceAll(node -> node.id().equals("CR")
-                ? new oddcradle.core.job.Node("CR", new oddcradle.core.job.Anchor.At(new Vec3(1.13, -0.3, 0.262)))
-                : node);
+        List<Node> nodes = new ArrayList<>(JOB.host().nodes());
+        nodes.replaceAll(
+                node -> node.id().equals("CR") ? new Node("CR", new Anchor.At(new Vec3(1.13, -0.3, 0.262))) : node);
         Job job = JOB.withHost(JOB.host()
                 .withNodes(nodes)
                 .withSquares(List.of(new FrameSquare("Q", "bay", List.of("AL", "AR", "CR", "CL")))));
@@ -260,9 +263,8 @@ class DonorAndHostTest {
         Job moved = JOB.withSeat(JOB.seat()
                 .moved(JOB.seat().position().plus(Vec3.X.times(here.room().get(0) - 0.001))));
         assertThat(SeatStop.solve(
-                                moved.withCradle(new oddcradle.core.job.Cradle(List.of(), List.of(), List.of())),
-                                Seating.of(moved.withCradle(
-                                        new oddcradle.core.job.Cradle(List.of(), List.of(), List.of()))))
+                                moved.withCradle(new Cradle(List.of(), List.of(), List.of())),
+                                Seating.of(moved.withCradle(new Cradle(List.of(), List.of(), List.of()))))
                         .near())
                 .allMatch(gap -> gap.margin() >= 0);
     }

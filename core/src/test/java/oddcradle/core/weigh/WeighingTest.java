@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -141,9 +142,7 @@ class WeighingTest {
                         size.x() * random.nextDouble(),
                         size.y() * random.nextDouble(),
                         size.z() * random.nextDouble()));
-                if (oddcradle.core.geometry.distance.SolidDistance.between(solid, new Solid.Sphere(p, 1e-9))
-                                .distance()
-                        < 0) {
+                if (SolidDistance.between(solid, new Solid.Sphere(p, 1e-9)).distance() < 0) {
                     inside.add(p);
                 }
             }

@@ -24,6 +24,7 @@ import oddcradle.core.job.CandidateEdit;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
+import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.job.JobStore;
@@ -207,7 +208,7 @@ public final class CandidateSheet extends VBox {
                 each.machineMass() > 0 ? "machine's weight sits up" : "its weight sits up",
                 Quantity.length(each.machineCg().z()));
         row(numbers, row++, "and forward", Quantity.length(each.machineCg().x()));
-        row(numbers, row++, "most power", new Quantity(each.maxPower(), oddcradle.core.units.Kind.POWER));
+        row(numbers, row++, "most power", new Quantity(each.maxPower(), Kind.POWER));
         row(numbers, row++, "torque at the wheels, low gear", Quantity.torque(each.wheelTorque()));
         if (!Double.isNaN(each.shaking())) {
             row(numbers, row++, "shakes at cruise with", Quantity.force(each.shaking()));

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
@@ -40,7 +42,7 @@ public final class EngineSheet extends VBox {
     private final QuantityField length;
     private final ComboBox<String> boss = new ComboBox<>();
     private final QuantityField depth;
-    private final javafx.scene.control.TextField behind = new javafx.scene.control.TextField();
+    private final TextField behind = new TextField();
     private final Button envelope = new Button();
     private Optional<EngineShape> shown = Optional.empty();
     private UnitStyle shownIn;
@@ -114,7 +116,7 @@ public final class EngineSheet extends VBox {
         return label;
     }
 
-    private static HBox row(String name, javafx.scene.Node field) {
+    private static HBox row(String name, Node field) {
         Label label = new Label(name);
         label.getStyleClass().add("name");
         HBox row = new HBox(label, field);

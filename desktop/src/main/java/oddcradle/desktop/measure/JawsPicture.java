@@ -3,6 +3,7 @@ package oddcradle.desktop.measure;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.ArcType;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import oddcradle.core.survey.Reading;
@@ -113,7 +114,7 @@ final class JawsPicture extends Pane {
         g.setStroke(palette.ink());
         g.strokeLine(LEFT, low, RIGHT, high);
         g.setStroke(palette.blue());
-        g.strokeArc(LEFT - 90, low - 90, 180, 180, 0, 13, javafx.scene.shape.ArcType.OPEN);
+        g.strokeArc(LEFT - 90, low - 90, 180, 180, 0, 13, ArcType.OPEN);
         g.setFill(palette.blue());
         text(g, "?", LEFT + 106, low - 8);
         text(g, "level", RIGHT + 40, low + 4);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import javafx.event.ActionEvent;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -193,7 +194,7 @@ public final class SurveySheet extends VBox {
         Reading read = SimulatedInstrument.read(entry.wanted(), this::standing, noise);
         Kind kind = read instanceof Reading.Slope ? Kind.ANGLE : Kind.LENGTH;
         entry.field().setText(desk.units().digits(new Quantity(read.value(), kind)));
-        entry.field().fireEvent(new javafx.event.ActionEvent());
+        entry.field().fireEvent(new ActionEvent());
     }
 
     private Vec3 standing(String point) {

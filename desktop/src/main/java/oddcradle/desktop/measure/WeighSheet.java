@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.function.DoubleFunction;
+import java.util.function.Function;
 import javafx.geometry.HPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -212,7 +213,7 @@ public final class WeighSheet extends VBox {
     }
 
     /** Three fields of a place. */
-    private void place(String name, Vec3 at, java.util.function.Function<Vec3, Weighing> with) {
+    private void place(String name, Vec3 at, Function<Vec3, Weighing> with) {
         field(name + " forward", Kind.LENGTH, at.x(), v -> with.apply(new Vec3(v, at.y(), at.z())));
         field(name + " left", Kind.LENGTH, at.y(), v -> with.apply(new Vec3(at.x(), v, at.z())));
         field(name + " up", Kind.LENGTH, at.z(), v -> with.apply(new Vec3(at.x(), at.y(), v)));

@@ -12,6 +12,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -63,7 +64,7 @@ final class CandidatesView extends Pane {
         g.fillRect(0, 0, getWidth(), getHeight());
         List<Donor> donors = new ArrayList<>(List.of(job.donor()));
         donors.addAll(job.candidates());
-        Pose turn = new Pose(job.seat().pose().rotation(), oddcradle.core.math.Vec3.ZERO);
+        Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
         List<List<DrawnShape>> shapes = donors.stream()
                 .map(donor -> JobDrawing.shapes(donor, turn, SIDE))
                 .toList();

@@ -16,6 +16,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 
@@ -96,7 +97,7 @@ public final class JobSession {
         return redoLabel.getReadOnlyProperty();
     }
 
-    /** @throws oddcradle.core.math.InvalidValue if the edit would not leave a job; nothing is changed then */
+    /** @throws InvalidValue if the edit would not leave a job; nothing is changed then */
     public void apply(JobEdit edit) {
         JobDocument before = document.get();
         JobDocument after = before.withJob(edit.applyTo(before.job()));

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -186,12 +188,12 @@ final class Fields {
     }
 
     /** An object whose own field names are free, such as the materials by name. */
-    <T> java.util.Map<String, T> named(String name, Function<Fields, T> reader) {
+    <T> Map<String, T> named(String name, Function<Fields, T> reader) {
         JsonNode node = required(name);
         if (!node.isObject()) {
             throw new InvalidValue(name, "is " + kind(node) + ", must be an object { name: { ... } }");
         }
-        java.util.Map<String, T> values = new java.util.LinkedHashMap<>();
+        Map<String, T> values = new LinkedHashMap<>();
         node.fields()
                 .forEachRemaining(entry ->
                         values.put(entry.getKey(), inside(name + "." + entry.getKey(), entry.getValue(), reader)));

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -48,7 +49,7 @@ public final class MeshFiles {
     public static void writeStl(Path path, TriangleMesh mesh, LengthUnit unit) throws IOException {
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(path), 1 << 16)) {
             ByteBuffer head = ByteBuffer.allocate(84).order(ByteOrder.LITTLE_ENDIAN);
-            head.put("Odd Cradle".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+            head.put("Odd Cradle".getBytes(StandardCharsets.US_ASCII));
             head.putInt(80, mesh.triangles());
             out.write(head.array());
             ByteBuffer record = ByteBuffer.allocate(50).order(ByteOrder.LITTLE_ENDIAN);

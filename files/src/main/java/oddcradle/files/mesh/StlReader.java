@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import oddcradle.core.geometry.mesh.TriangleMesh;
 
@@ -118,7 +119,7 @@ final class StlReader {
         float[] whole = corners.toArray();
         if (whole.length % 9 != 0) {
             notes.add("ends within a triangle; the whole ones are taken");
-            whole = java.util.Arrays.copyOf(whole, whole.length / 9 * 9);
+            whole = Arrays.copyOf(whole, whole.length / 9 * 9);
         }
         return new MeshFile(TriangleMesh.of(whole), notes);
     }

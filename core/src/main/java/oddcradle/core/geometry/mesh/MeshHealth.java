@@ -3,6 +3,7 @@ package oddcradle.core.geometry.mesh;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -100,9 +101,7 @@ public record MeshHealth(int triangles, int openEdges, int crowdedEdges, int sli
         double longest = Math.max(size.x(), Math.max(size.y(), size.z()));
         if (longest > LARGEST) {
             complaints.add(String.format(
-                    java.util.Locale.ROOT,
-                    "is %.0f m long; no engine or frame is, choose another unit for the file",
-                    longest));
+                    Locale.ROOT, "is %.0f m long; no engine or frame is, choose another unit for the file", longest));
         } else if (longest < SMALLEST) {
             complaints.add("is smaller than 5 mm; choose another unit for the file");
         }

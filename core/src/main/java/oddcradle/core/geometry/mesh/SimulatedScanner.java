@@ -1,7 +1,9 @@
 package oddcradle.core.geometry.mesh;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import java.util.random.RandomGenerator;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Guard;
@@ -42,12 +44,12 @@ public final class SimulatedScanner {
                 corners[next++] = (float) seen.z();
             }
         }
-        return TriangleMesh.of(java.util.Arrays.copyOf(corners, next));
+        return TriangleMesh.of(Arrays.copyOf(corners, next));
     }
 
     /** Noise that depends on the place alone, so that triangles that share a corner still share it. */
     private static Vec3 shaken(Vec3 corner, double noise) {
-        java.util.Random here = new java.util.Random(corner.hashCode() * 0x9E3779B97F4A7C15L);
+        Random here = new Random(corner.hashCode() * 0x9E3779B97F4A7C15L);
         return corner.plus(
                 new Vec3(noise * here.nextGaussian(), noise * here.nextGaussian(), noise * here.nextGaussian()));
     }

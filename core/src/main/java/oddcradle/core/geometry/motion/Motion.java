@@ -1,5 +1,6 @@
 package oddcradle.core.geometry.motion;
 
+import java.util.List;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Guard;
@@ -82,7 +83,7 @@ public sealed interface Motion {
     }
 
     /** A solid carried by motions, the first nearest to the body: steering, then travel. */
-    static Solid carried(Solid solid, java.util.List<Motion> motions, double[] values) {
+    static Solid carried(Solid solid, List<Motion> motions, double[] values) {
         Solid here = solid;
         for (int k = 0; k < motions.size(); k++) {
             here = here.placed(motions.get(k).at(values[k]));

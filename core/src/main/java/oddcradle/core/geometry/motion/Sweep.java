@@ -11,7 +11,9 @@ import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 
 /**
  * A solid with all the places its motions take it to. Its distance to something fixed is the least over all of them: branch
@@ -61,8 +63,7 @@ public final class Sweep {
         Vec3 half = box.high().minus(box.low()).times(0.5);
         Solid.Box solid = new Solid.Box(
                 new Vec3(Math.max(half.x(), 1e-9), Math.max(half.y(), 1e-9), Math.max(half.z(), 1e-9)),
-                new oddcradle.core.mechanics.Pose(
-                        oddcradle.core.math.Mat3.IDENTITY, box.low().towards(box.high(), 0.5)));
+                new Pose(Mat3.IDENTITY, box.low().towards(box.high(), 0.5)));
         double width = (motion.to() - motion.from()) / PIECES_FOR_BOUNDS;
         Aabb all = null;
         for (int k = 0; k < PIECES_FOR_BOUNDS; k++) {

@@ -6,9 +6,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.Callable;
+import oddcradle.core.examine.Seating;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.SimulatedScanner;
 import oddcradle.core.geometry.mesh.TriangleMesh;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Side;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
@@ -20,7 +23,7 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "scan",
-        description = "Simulated point scanner: write the donor's surface with noise and holes, as STL in mm.")
+        description = "Simulated point scanner: write the surface of donor or host with noise and holes, as STL in mm.")
 final class ScanCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -30,6 +33,9 @@ final class ScanCommand implements Callable<Integer> {
 
     @Option(names = "--out", required = true, paramLabel = "STL", description = "file to write")
     private Path out;
+
+    @Option(names = "--host", description = "the frame of the host in place of the donor")
+    private boolean host;
 
     @Option(names = "--noise", paramLabel = "MM", description = "noise of a point, mm (default ${DEFAULT-VALUE})")
     private double noise = 0.5;
@@ -45,10 +51,8 @@ final class ScanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        List<Solid> solids = new JobStore(Clock.systemUTC())
-                .open(file).job().donor().bodies().stream()
-                        .flatMap(part -> part.solids().stream())
-                        .toList();
+        Job job = new JobStore(Clock.systemUTC()).open(file).job();
+        List<Solid> solids = Seating.of(job).solids(host ? Side.HOST : Side.DONOR);
         TriangleMesh mesh = SimulatedScanner.scan(solids, noise / 1000, holes, new Random(seed));
         MeshFiles.writeStl(out, mesh, LengthUnit.MILLIMETRE);
         spec.commandLine().getOut().println("simulated scan of " + mesh.triangles() + " triangles in " + out);

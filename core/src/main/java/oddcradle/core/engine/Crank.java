@@ -26,11 +26,21 @@ public record Crank(
         double counterweight,
         Balancer balancer) {
     public enum Balancer {
-        NONE,
+        NONE("none"),
         /** One shaft against the crank at its speed. */
-        PRIMARY,
+        PRIMARY("one, at crank speed"),
         /** Two shafts at twice the speed. */
-        SECONDARY
+        SECONDARY("two, at twice");
+
+        private final String words;
+
+        Balancer(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     public Crank {
@@ -58,5 +68,39 @@ public record Crank(
 
     public int cylinders() {
         return throwAngles.size();
+    }
+
+    public Crank withStroke(double other) {
+        return new Crank(
+                other, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
+    }
+
+    public Crank withRod(double other) {
+        return new Crank(
+                stroke, other, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
+    }
+
+    public Crank withReciprocatingMass(double other) {
+        return new Crank(stroke, rod, other, throwAngles, cylinderAngles, positions, counterweight, balancer);
+    }
+
+    public Crank withThrowAngles(List<Double> other) {
+        return new Crank(stroke, rod, reciprocatingMass, other, cylinderAngles, positions, counterweight, balancer);
+    }
+
+    public Crank withCylinderAngles(List<Double> other) {
+        return new Crank(stroke, rod, reciprocatingMass, throwAngles, other, positions, counterweight, balancer);
+    }
+
+    public Crank withPositions(List<Double> other) {
+        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, other, counterweight, balancer);
+    }
+
+    public Crank withCounterweight(double other) {
+        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, other, balancer);
+    }
+
+    public Crank withBalancer(Balancer other) {
+        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, other);
     }
 }

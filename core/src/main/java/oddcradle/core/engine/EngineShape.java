@@ -1,6 +1,8 @@
 package oddcradle.core.engine;
 
+import java.util.function.ToDoubleFunction;
 import oddcradle.core.math.Guard;
+import oddcradle.core.units.Kind;
 
 /**
  * An engine by the dozen dimensions a tape gives. Lengths in metres, angles in radians.
@@ -34,6 +36,48 @@ public record EngineShape(
         double lean,
         double bank,
         double coverReach) {
+    /** One of the lengths and angles, by the words a builder measures it under. */
+    public enum Dimension {
+        CASE_AHEAD("case ahead of crank", Kind.LENGTH, EngineShape::caseAhead),
+        CASE_BEHIND("case behind crank", Kind.LENGTH, EngineShape::caseBehind),
+        CASE_WIDTH("case along crank", Kind.LENGTH, EngineShape::caseWidth),
+        CASE_ABOVE("case above crank", Kind.LENGTH, EngineShape::caseAbove),
+        CASE_BELOW("case below crank", Kind.LENGTH, EngineShape::caseBelow),
+        CYLINDER_REACH("crank to head top", Kind.LENGTH, EngineShape::cylinderReach),
+        BORE_SPACING("bore spacing", Kind.LENGTH, EngineShape::boreSpacing),
+        CYLINDER_WIDTH("cylinder over fins", Kind.LENGTH, EngineShape::cylinderWidth),
+        HEAD_LENGTH("head length", Kind.LENGTH, EngineShape::headLength),
+        LEAN("cylinders lean", Kind.ANGLE, EngineShape::lean),
+        BANK("between banks", Kind.ANGLE, EngineShape::bank),
+        COVER_REACH("covers stand out", Kind.LENGTH, EngineShape::coverReach);
+
+        private final String words;
+        private final Kind kind;
+        private final ToDoubleFunction<EngineShape> value;
+
+        Dimension(String words, Kind kind, ToDoubleFunction<EngineShape> value) {
+            this.words = words;
+            this.kind = kind;
+            this.value = value;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public Kind kind() {
+            return kind;
+        }
+
+        public double of(EngineShape shape) {
+            return value.applyAsDouble(shape);
+        }
+
+        private double or(Dimension changed, double value, EngineShape shape) {
+            return this == changed ? value : of(shape);
+        }
+    }
+
     private static final double LARGEST = 2;
     /** With room for a file that rounds pi. */
     private static final double HALF_TURN = 3.1416;
@@ -52,6 +96,44 @@ public record EngineShape(
         Guard.within("lean", lean, -HALF_TURN, HALF_TURN, "rad");
         Guard.within("bank", bank, 0, HALF_TURN, "rad");
         Guard.within("coverReach", coverReach, 0, LARGEST, "m");
+    }
+
+    /** The same engine with one dimension measured otherwise. */
+    public EngineShape with(Dimension changed, double value) {
+        return new EngineShape(
+                layout,
+                fourStroke,
+                Dimension.CASE_AHEAD.or(changed, value, this),
+                Dimension.CASE_BEHIND.or(changed, value, this),
+                Dimension.CASE_WIDTH.or(changed, value, this),
+                Dimension.CASE_ABOVE.or(changed, value, this),
+                Dimension.CASE_BELOW.or(changed, value, this),
+                Dimension.CYLINDER_REACH.or(changed, value, this),
+                Dimension.BORE_SPACING.or(changed, value, this),
+                Dimension.CYLINDER_WIDTH.or(changed, value, this),
+                Dimension.HEAD_LENGTH.or(changed, value, this),
+                Dimension.LEAN.or(changed, value, this),
+                Dimension.BANK.or(changed, value, this),
+                Dimension.COVER_REACH.or(changed, value, this));
+    }
+
+    /** The same dimensions of another layout, its banks at their usual angle. */
+    public EngineShape withLayout(EngineLayout other) {
+        return new EngineShape(
+                other,
+                fourStroke,
+                caseAhead,
+                caseBehind,
+                caseWidth,
+                caseAbove,
+                caseBelow,
+                cylinderReach,
+                boreSpacing,
+                cylinderWidth,
+                headLength,
+                lean,
+                other.usualBank(),
+                coverReach);
     }
 
     private static void size(String field, double value) {

@@ -4,7 +4,6 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -13,7 +12,6 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
-import oddcradle.core.geometry.BestFit;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.Engine;
@@ -35,14 +33,11 @@ final class DonorStop {
 
     private static final double SAME_MASS = 0.02;
     private static final double SAME_PLACE = 0.005;
-    /** A scan further off one of its picks is picked wrong; common practice. */
-    private static final double SCAN_OFF = 0.003;
-
     private static final Source LOOKED_AT = Source.measured();
 
     private DonorStop() {}
 
-    static StopReport report(Job job, SurveyNotes survey, Estimated weighed, Optional<ScanPlace> place, Scans scans) {
+    static StopReport report(Job job, SurveyNotes survey, Estimated weighed, ScanNotes scan) {
         Engine engine = job.donor().engine();
         Why entered = new Why("as entered", List.of(), Source.measured());
         double mass = job.donor().mass().mass();
@@ -93,7 +88,8 @@ final class DonorStop {
                     new Why("checked when the job was read", List.of(), Source.derived("entered values"))));
         }
         weighed(figures, findings, job.donor(), weighed);
-        place.ifPresent(where -> scan(figures, findings, job.donor(), where, scans));
+        figures.addAll(scan.figures());
+        findings.addAll(scan.findings());
         holes(findings, job.donor());
         output(findings, job.donor());
         history(findings, job.donor());
@@ -193,53 +189,6 @@ final class DonorStop {
             case LENGTH -> Quantity.length(value);
             case INERTIA -> new Quantity(value, Kind.INERTIA);
         };
-    }
-
-    private static void scan(List<Figure> figures, List<Finding> findings, Donor donor, ScanPlace place, Scans scans) {
-        String file = donor.scan().orElseThrow().file();
-        Why why = new Why(
-                "distance that remains at each pick after the best fit",
-                List.of(),
-                Source.fromMemory("Horn, J. Opt. Soc. Am. A 4 (1987)"));
-        if (scans.of(file).isEmpty()) {
-            findings.add(Finding.statement(
-                    "donor.scan-unread",
-                    Stop.DONOR,
-                    Severity.NOT_CHECKED,
-                    Phrase.of("the scan {} is not read; it must lie in the folder of the job", file),
-                    Place.NOWHERE,
-                    why));
-        }
-        if (place.fit().isEmpty()) {
-            findings.add(Finding.statement(
-                    "donor.scan-loose",
-                    Stop.DONOR,
-                    Severity.WATCH,
-                    Phrase.of("the scan {} is not in its place: it {}", file, place.problem()),
-                    Place.NOWHERE,
-                    why));
-            return;
-        }
-        BestFit fit = place.fit().get();
-        String worst = donor.scan().orElseThrow().picks().get(fit.worst()).point();
-        Quantity most = Quantity.length(fit.residuals().get(fit.worst()));
-        Quantity limit = Quantity.length(SCAN_OFF);
-        figures.add(new Figure("scan fits its picks within", Quantity.length(fit.rms()), why));
-        boolean near = most.si() <= SCAN_OFF;
-        findings.add(Finding.atMost(
-                "donor.scan",
-                Stop.DONOR,
-                near ? Severity.GOOD : Severity.WATCH,
-                near
-                        ? Phrase.of("the scan fits its picks, {} off at {} at most", most, worst)
-                        : Phrase.of(
-                                "the scan is {} off at {}; pick that point again, or choose another unit for the file",
-                                most,
-                                worst),
-                most,
-                limit,
-                Place.of(worst),
-                why));
     }
 
     private static void holes(List<Finding> findings, Donor donor) {

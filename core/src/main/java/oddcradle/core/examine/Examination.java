@@ -36,7 +36,8 @@ import oddcradle.core.weigh.WeighingTogether;
 public final class Examination {
     private final Job job;
     private final Scans scans;
-    private final Optional<ScanPlace> scanPlace;
+    private final Optional<ScanPlace> donorScanPlace;
+    private final Optional<ScanPlace> hostScanPlace;
     private final Seating seating;
     private final SurveyResult donorSurvey;
     private final SurveyResult hostSurvey;
@@ -62,10 +63,11 @@ public final class Examination {
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
         this.line = LineStop.solve(job, seating);
-        this.scanPlace = job.donor().scan().map(scan -> ScanPlace.of(job.donor(), scan, donorSurvey));
+        this.donorScanPlace = place(Side.DONOR);
+        this.hostScanPlace = place(Side.HOST);
         this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
                         && before.scans.equals(scans)
-                        && before.scanPlace.equals(scanPlace))
+                        && before.donorScanPlace.equals(donorScanPlace))
                 .map(before -> before.ledger)
                 .orElseGet(this::clearance);
         this.mountedBody =
@@ -87,10 +89,19 @@ public final class Examination {
         report(earlier.filter(before -> before.job.donor() == job.donor() && before.scans.equals(scans))
                 .map(before -> before.report(Stop.DONOR))
                 .orElseGet(() -> DonorStop.report(
-                        job, new SurveyNotes(Side.DONOR, job, donorSurvey), weighed, scanPlace, scans)));
-        report(earlier.filter(before -> before.job.host() == job.host() && before.job.materials() == job.materials())
+                        job,
+                        new SurveyNotes(Side.DONOR, job, donorSurvey),
+                        weighed,
+                        ScanNotes.of(Side.DONOR, job, donorScanPlace, scans))));
+        report(earlier.filter(before -> before.job.host() == job.host()
+                        && before.job.materials() == job.materials()
+                        && before.scans.equals(scans))
                 .map(before -> before.report(Stop.HOST))
-                .orElseGet(() -> HostStop.report(job, seating, new SurveyNotes(Side.HOST, job, hostSurvey))));
+                .orElseGet(() -> HostStop.report(
+                        job,
+                        seating,
+                        new SurveyNotes(Side.HOST, job, hostSurvey),
+                        ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
         report(LineStop.report(job, seating, line));
         report(SeatStop.report(job, seating, ledger));
         report(CradleStop.report(job, seating));
@@ -103,9 +114,13 @@ public final class Examination {
                 .orElseGet(() -> PlainStops.run(job, shake)));
     }
 
+    private Optional<ScanPlace> place(Side side) {
+        return side.scan(job).map(scan -> ScanPlace.of(side.places(job), scan, survey(side)));
+    }
+
     private ClearanceLedger clearance() {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
-        Optional<BestFit> fit = scanPlace.flatMap(ScanPlace::fit);
+        Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
         return tree.isPresent() && fit.isPresent()
                 ? SeatStop.solve(job, seating, tree.get(), fit.get().pose())
                 : SeatStop.solve(job, seating);
@@ -187,9 +202,9 @@ public final class Examination {
         return scans;
     }
 
-    /** Where the donor's scan lies on it; empty if it has none. */
-    public Optional<ScanPlace> scanPlace() {
-        return scanPlace;
+    /** Where a body's scan lies on it; empty if it has none. */
+    public Optional<ScanPlace> scanPlace(Side side) {
+        return side == Side.DONOR ? donorScanPlace : hostScanPlace;
     }
 
     /** What the weighings make of the donor. */

@@ -29,7 +29,7 @@ final class HostStop {
 
     private HostStop() {}
 
-    static StopReport report(Job job, Seating seating, SurveyNotes survey) {
+    static StopReport report(Job job, Seating seating, SurveyNotes survey, ScanNotes scan) {
         double mass = 0;
         double longest = 0;
         for (Member member : job.host().members()) {
@@ -75,6 +75,8 @@ final class HostStop {
         }
         job.host().squares().forEach(square -> square(figures, findings, square, survey, seating));
         job.host().members().forEach(member -> wall(findings, member, seating));
+        figures.addAll(scan.figures());
+        findings.addAll(scan.findings());
         figures.addAll(survey.figures());
         findings.addAll(survey.findings());
         return new StopReport(Stop.HOST, figures, findings);

@@ -2,19 +2,18 @@ package oddcradle.core.examine;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.geometry.BestFit;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Donor;
 import oddcradle.core.job.Scan;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.AdjustedPoint;
 import oddcradle.core.survey.SurveyResult;
 
 /**
- * Where a scan lies on its donor: the best fit of the points picked on it.
+ * Where a scan lies on its body: the best fit of the points picked on it.
  *
- * @param fit scan axes to donor axes; empty while the picks do not fix it
+ * @param fit scan axes to the body's axes; empty while the picks do not fix it
  * @param problem why not; empty if it is fixed
  */
 public record ScanPlace(Optional<BestFit> fit, String problem) {
@@ -22,21 +21,19 @@ public record ScanPlace(Optional<BestFit> fit, String problem) {
     /** Height of the triangle of picks over its longest side, m, under which they lie on one line. */
     private static final double THIN = 0.01;
 
-    static ScanPlace of(Donor donor, Scan scan, SurveyResult survey) {
+    static ScanPlace of(Map<String, Vec3> places, Scan scan, SurveyResult survey) {
         List<Vec3> picked = new ArrayList<>();
         List<Vec3> known = new ArrayList<>();
         for (Scan.Pick pick : scan.picks()) {
-            Optional<Vec3> at = donor.boss(pick.point()).map(Boss::position).or(() -> survey.point(pick.point())
-                    .map(AdjustedPoint::position));
+            Optional<Vec3> at = Optional.ofNullable(places.get(pick.point()))
+                    .or(() -> survey.point(pick.point()).map(AdjustedPoint::position));
             if (at.isPresent()) {
                 picked.add(pick.onScan());
                 known.add(at.get());
             }
         }
         if (picked.size() < NEEDED) {
-            return new ScanPlace(
-                    Optional.empty(),
-                    "needs " + (NEEDED - picked.size()) + " more of its points picked, bosses are best");
+            return new ScanPlace(Optional.empty(), "needs " + (NEEDED - picked.size()) + " more of its points picked");
         }
         if (onOneLine(picked) || onOneLine(known)) {
             return new ScanPlace(Optional.empty(), "has all its picks on one line; pick a point away from it");

@@ -1,17 +1,21 @@
 package oddcradle.core.examine;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oddcradle.core.geometry.MemberSolid;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.job.Anchor;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Node;
+import oddcradle.core.job.Side;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
@@ -115,6 +119,22 @@ public final class Seating {
     }
 
     /** Donor's mass in host axes. */
+    /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host. */
+    public List<Solid> solids(Side side) {
+        List<Solid> solids = new ArrayList<>();
+        if (side == Side.DONOR) {
+            job.donor().bodies().forEach(part -> solids.addAll(part.solids()));
+            return solids;
+        }
+        for (Member member : job.host().members()) {
+            List<Vec3> path = path(member);
+            for (int k = 1; k < path.size(); k++) {
+                solids.add(MemberSolid.between(path.get(k - 1), path.get(k), member.section()));
+            }
+        }
+        return solids;
+    }
+
     public MassProperties mass() {
         return job.donor().mass().placed(pose);
     }

@@ -24,4 +24,16 @@ public record Boss(String id, String label, Vec3 position, Vec3 axis, double bor
     public Boss at(Vec3 other) {
         return new Boss(id, label, other, axis, bore, hole);
     }
+
+    public Boss withAxis(Vec3 other) {
+        return new Boss(id, label, position, other, bore, hole);
+    }
+
+    public Boss withBore(double other) {
+        return new Boss(id, label, position, axis, other, hole);
+    }
+
+    public Boss withHole(BossHole other) {
+        return new Boss(id, label, position, axis, bore, other);
+    }
 }

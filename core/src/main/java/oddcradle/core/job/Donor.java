@@ -96,6 +96,11 @@ public record Donor(
                 other, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
     }
 
+    public Donor withEngine(Engine other) {
+        return new Donor(
+                name, other, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
     public Donor withMass(MassProperties other) {
         return new Donor(
                 name, engine, other, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);

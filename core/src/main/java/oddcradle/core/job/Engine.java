@@ -92,6 +92,86 @@ public record Engine(
                 Optional.empty());
     }
 
+    public Engine withSpeeds(double idle, double cruise, double limit) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idle,
+                cruise,
+                maxTorque,
+                maxTorqueSpeed,
+                primaryRatio,
+                gearRatios,
+                limit,
+                curve,
+                crank);
+    }
+
+    public Engine withMaxTorque(double torque, double speed) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idleSpeed,
+                cruiseSpeed,
+                torque,
+                speed,
+                primaryRatio,
+                gearRatios,
+                limitSpeed,
+                curve,
+                crank);
+    }
+
+    public Engine withGears(double primary, List<Double> gears) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idleSpeed,
+                cruiseSpeed,
+                maxTorque,
+                maxTorqueSpeed,
+                primary,
+                gears,
+                limitSpeed,
+                curve,
+                crank);
+    }
+
+    public Engine withCurve(List<TorquePoint> other) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idleSpeed,
+                cruiseSpeed,
+                maxTorque,
+                maxTorqueSpeed,
+                primaryRatio,
+                gearRatios,
+                limitSpeed,
+                other,
+                crank);
+    }
+
+    public Engine withCrank(Optional<Crank> other) {
+        return new Engine(
+                layout,
+                cylinders,
+                cycle,
+                idleSpeed,
+                cruiseSpeed,
+                maxTorque,
+                maxTorqueSpeed,
+                primaryRatio,
+                gearRatios,
+                limitSpeed,
+                curve,
+                other);
+    }
+
     /** The most power: of the curve where there is one, else at the speed of most torque, W. */
     public double maxPower() {
         return curve.stream()

@@ -13,6 +13,7 @@ import oddcradle.core.survey.Survey;
  * @param survey the readings behind the nodes
  * @param squares fours of nodes that should stand square and flat
  * @param weight of the machine without the donor
+ * @param scan of the frame as it stands, from which tubes are traced
  */
 public record Host(
         String name,
@@ -24,7 +25,8 @@ public record Host(
         Survey survey,
         List<HardPoint> hardPoints,
         List<FrameSquare> squares,
-        Optional<MachineWeight> weight) {
+        Optional<MachineWeight> weight,
+        Optional<Scan> scan) {
     public Host {
         Guard.named("name", name);
         nodes = List.copyOf(Guard.present("nodes", nodes));
@@ -36,6 +38,7 @@ public record Host(
         hardPoints = hardPoints == null ? List.of() : List.copyOf(hardPoints);
         squares = squares == null ? List.of() : List.copyOf(squares);
         weight = weight == null ? Optional.empty() : weight;
+        scan = scan == null ? Optional.empty() : scan;
     }
 
     public Optional<Member> member(String id) {
@@ -43,26 +46,43 @@ public record Host(
     }
 
     public Host withNodes(List<Node> other) {
-        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight);
+        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
     }
 
     public Host withMembers(List<Member> other) {
-        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight);
+        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
     }
 
     public Host withKeepOuts(List<KeepOut> other) {
-        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares, weight);
+        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
     }
 
     public Host withDrivenEnd(DrivenEnd other) {
-        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares, weight);
+        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withSupports(List<Support> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, other, survey, hardPoints, squares, weight, scan);
     }
 
     public Host withSurvey(Survey other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares, weight);
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares, weight, scan);
+    }
+
+    public Host withHardPoints(List<HardPoint> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, other, squares, weight, scan);
     }
 
     public Host withSquares(List<FrameSquare> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other, weight);
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other, weight, scan);
+    }
+
+    public Host withWeight(Optional<MachineWeight> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, other, scan);
+    }
+
+    public Host withScan(Optional<Scan> other) {
+        return new Host(
+                name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, other);
     }
 }

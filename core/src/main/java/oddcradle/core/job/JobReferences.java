@@ -4,10 +4,12 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.survey.Survey;
 
 /** Ids are unique and every name points at something. */
 final class JobReferences {
@@ -21,15 +23,7 @@ final class JobReferences {
         unique("cases", "id", cases.stream().map(LoadCase::id).toList());
         Set<String> bodies = unique(
                 "donor.parts", "id", donor.bodies().stream().map(Part::id).toList());
-        List<Scan.Pick> picks = donor.scan().map(Scan::picks).orElse(List.of());
-        for (int k = 0; k < picks.size(); k++) {
-            String point = picks.get(k).point();
-            if (!bosses.contains(point) && donor.survey().point(point).isEmpty()) {
-                throw new InvalidValue(
-                        "donor.scan.picks[" + k + "].point",
-                        "is \"" + point + "\", which is neither a boss nor a surveyed point of the donor");
-            }
-        }
+        requirePicks("donor", "boss", donor.scan(), bosses, donor.survey());
         for (int k = 0; k < donor.services().size(); k++) {
             require(
                     bodies,
@@ -43,6 +37,7 @@ final class JobReferences {
                 host.keepOuts().stream().map(KeepOut::id).toList());
         Set<String> nodes =
                 unique("host.nodes", "id", host.nodes().stream().map(Node::id).toList());
+        requirePicks("host", "node", host.scan(), nodes, host.survey());
         requireMembers("host.members", host.members(), nodes, materialNames, bodies);
         for (int k = 0; k < host.nodes().size(); k++) {
             if (!(host.nodes().get(k).anchor() instanceof Anchor.At)) {
@@ -79,6 +74,18 @@ final class JobReferences {
         requireMembers("cradle.members", cradle.members(), nodes, materialNames, bodies);
         requireAnchors(cradle, host, bosses, nodes);
         requireIsolators(cradle, donor, bosses, nodes);
+    }
+
+    private static void requirePicks(String body, String what, Optional<Scan> scan, Set<String> places, Survey survey) {
+        List<Scan.Pick> picks = scan.map(Scan::picks).orElse(List.of());
+        for (int k = 0; k < picks.size(); k++) {
+            String point = picks.get(k).point();
+            if (!places.contains(point) && survey.point(point).isEmpty()) {
+                throw new InvalidValue(
+                        body + ".scan.picks[" + k + "].point",
+                        "is \"" + point + "\", which is neither a " + what + " nor a surveyed point of the " + body);
+            }
+        }
     }
 
     private static void requireMembers(

@@ -30,4 +30,20 @@ public record Output(Vec3 centre, Vec3 axis, int teeth, OutputForm form, Turn tu
     public Output withTeeth(int other) {
         return new Output(centre, axis, other, form, turn, shaft);
     }
+
+    public Output withForm(OutputForm other) {
+        return new Output(centre, axis, teeth, other, turn, shaft);
+    }
+
+    public Output withTurn(Turn other) {
+        return new Output(centre, axis, teeth, form, other, shaft);
+    }
+
+    public Output withShaft(ShaftEnd other) {
+        return new Output(centre, axis, teeth, form, turn, other);
+    }
+
+    public Output withPlace(Vec3 otherCentre, Vec3 otherAxis) {
+        return new Output(otherCentre, otherAxis, teeth, form, turn, shaft);
+    }
 }

@@ -6,11 +6,11 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /**
- * A scan or model of the donor, set in place by points picked on it.
+ * A scan or model of the donor or the host, set in place by points picked on it.
  *
  * @param file name of a mesh file in the folder of the job; no path
  * @param metresPerUnit of the numbers in the file, 1e-6 to 1000
- * @param picks points of the donor found on the scan
+ * @param picks points of the body found on the scan
  */
 public record Scan(String file, double metresPerUnit, List<Pick> picks) {
     private static final int LONGEST_NAME = 200;
@@ -28,7 +28,7 @@ public record Scan(String file, double metresPerUnit, List<Pick> picks) {
     }
 
     /**
-     * @param point id of a boss or of a surveyed point of the donor
+     * @param point id of a boss or node, or of a surveyed point of the body
      * @param onScan where it is on the scan, scan axes, m
      */
     public record Pick(String point, Vec3 onScan) {

@@ -102,7 +102,8 @@ public enum UnitStyle {
         return switch (quantity.kind()) {
             case LENGTH -> metric ? 1 : 3;
             case ANGLE, RATIO, SPEED, ACCELERATION, TIME -> 2;
-            case MASS, SHARE, FREQUENCY, TORQUE, POWER -> shown >= 1000 ? 0 : 1;
+            case MASS -> shown >= 1000 ? 0 : shown < 2 ? 3 : 1;
+            case SHARE, FREQUENCY, TORQUE, POWER -> shown >= 1000 ? 0 : 1;
             case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
             case STRESS -> metric ? 0 : 1;
             case STIFFNESS -> shown >= 100 ? 0 : 1;

@@ -36,6 +36,7 @@ import oddcradle.core.job.Pipe;
 import oddcradle.core.job.Scan;
 import oddcradle.core.job.Service;
 import oddcradle.core.job.ShaftEnd;
+import oddcradle.core.job.Side;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.Turn;
 import oddcradle.core.job.Weights;
@@ -280,7 +281,12 @@ class DonorAndHostTest {
                 .toList();
         Job job = JOB.withDonor(JOB.donor().withScan(Optional.of(new Scan("case.stl", 0.001, picks))));
         Examination examination = Examination.of(job, new Scans(Map.of("case.stl", tree)));
-        assertThat(examination.scanPlace().orElseThrow().fit().orElseThrow().rms())
+        assertThat(examination
+                        .scanPlace(Side.DONOR)
+                        .orElseThrow()
+                        .fit()
+                        .orElseThrow()
+                        .rms())
                 .isLessThan(1e-9);
         for (String obstacle : List.of("H1L", "K1")) {
             double solid = gap(examination, "D1", obstacle);

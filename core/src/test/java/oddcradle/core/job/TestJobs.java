@@ -102,6 +102,7 @@ public final class TestJobs {
                 Survey.NONE,
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
@@ -28,6 +29,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.Scans;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.Side;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
@@ -296,20 +298,20 @@ public final class MainWindow {
         }
     }
 
-    /** Reads the scan the job names, if it names another than before. */
+    /** Reads the scans the job names, if it names others than before. */
     private void readScan() {
         Job job = desk.session().job();
         Optional<Path> file = desk.session().fileProperty().get();
-        String wanted = job.donor()
-                        .scan()
-                        .map(scan -> scan.file() + " " + scan.metresPerUnit())
-                        .orElse("")
-                + file;
+        List<String> named = Arrays.stream(Side.values())
+                .flatMap(side -> side.scan(job).stream())
+                .map(scan -> scan.file() + " " + scan.metresPerUnit())
+                .toList();
+        String wanted = named + " " + file;
         if (wanted.equals(scanRead)) {
             return;
         }
         scanRead = wanted;
-        if (job.donor().scan().isEmpty() || file.isEmpty()) {
+        if (named.isEmpty() || file.isEmpty()) {
             desk.live().examine(job, Scans.NONE);
             return;
         }

@@ -3,16 +3,14 @@ package oddcradle.desktop.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
-import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.job.BodyEdit;
@@ -24,9 +22,13 @@ import oddcradle.core.job.OutputForm;
 import oddcradle.core.job.ShaftEnd;
 import oddcradle.core.job.Turn;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RowsField;
+import oddcradle.desktop.slate.WordField;
+import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 
 /** The engine by a dozen dimensions, its output, and what lies behind its holes. */
@@ -34,15 +36,24 @@ public final class EngineSheet extends VBox {
     private static final EngineShape USUAL =
             new EngineShape(EngineLayout.SINGLE, true, 0.14, 0.26, 0.18, 0.11, 0.12, 0.38, 0.1, 0.12, 0.16, 0, 0, 0.05);
 
+    private static final List<Kind> PLACE = List.of(Kind.LENGTH, Kind.LENGTH, Kind.LENGTH);
+    private static final List<Kind> DIRECTION = List.of(Kind.RATIO, Kind.RATIO, Kind.RATIO);
+
     private final Desk desk;
     private final VBox shape = new VBox(4);
     private final ComboBox<OutputForm> form = new ComboBox<>();
     private final ComboBox<Turn> turn = new ComboBox<>();
     private final QuantityField diameter;
     private final QuantityField length;
+    private final RowsField centre;
+    private final RowsField axis;
     private final ComboBox<String> boss = new ComboBox<>();
+    private final RowsField bossAxis;
+    private final QuantityField bore;
+    private final WordField thread;
     private final QuantityField depth;
-    private final TextField behind = new TextField();
+    private final WordField behind;
+    private final CheckBox through = new CheckBox("Goes right through");
     private final Button envelope = new Button();
     private Optional<EngineShape> shown = Optional.empty();
     private UnitStyle shownIn;
@@ -54,40 +65,64 @@ public final class EngineSheet extends VBox {
         form.setId("output-form");
         form.setAccessibleText("form of the output");
         form.getItems().setAll(OutputForm.values());
-        form.setConverter(words(OutputForm.values(), OutputForm::words));
-        form.setOnAction(choice ->
-                output(o -> new Output(o.centre(), o.axis(), o.teeth(), form.getValue(), o.turn(), o.shaft())));
+        form.setConverter(new Words<>(List.of(OutputForm.values()), OutputForm::words));
+        form.setOnAction(choice -> output(o -> o.withForm(form.getValue())));
         turn.setId("output-turn");
         turn.setAccessibleText("direction of turn, seen from outside");
         turn.getItems().setAll(Turn.values());
-        turn.setConverter(words(Turn.values(), Turn::words));
-        turn.setOnAction(choice ->
-                output(o -> new Output(o.centre(), o.axis(), o.teeth(), o.form(), turn.getValue(), o.shaft())));
+        turn.setConverter(new Words<>(List.of(Turn.values()), Turn::words));
+        turn.setOnAction(choice -> output(o -> o.withTurn(turn.getValue())));
+        centre = new RowsField(
+                "output-centre",
+                "Its middle",
+                "forward left up",
+                PLACE,
+                rows -> output(o -> o.withPlace(one("middle", rows), o.axis())));
+        axis = new RowsField(
+                "output-axis",
+                "Shaft points",
+                "forward left up",
+                DIRECTION,
+                rows -> output(o -> o.withPlace(o.centre(), one("direction", rows))));
         diameter = new QuantityField(
                 "shaft-diameter",
                 "Shaft diameter",
                 Kind.LENGTH,
-                v -> output(o ->
-                        shaft(o, new ShaftEnd(v, o.shaft().length(), o.shaft().note()))));
+                v -> output(o -> o.withShaft(
+                        new ShaftEnd(v, o.shaft().length(), o.shaft().note()))));
         length = new QuantityField(
                 "shaft-length",
                 "Usable length",
                 Kind.LENGTH,
-                v -> output(o ->
-                        shaft(o, new ShaftEnd(o.shaft().diameter(), v, o.shaft().note()))));
+                v -> output(o -> o.withShaft(
+                        new ShaftEnd(o.shaft().diameter(), v, o.shaft().note()))));
         boss.setId("boss");
         boss.setAccessibleText("boss");
         boss.setOnAction(choice -> refresh());
+        bossAxis = new RowsField(
+                "boss-axis",
+                "Hole points",
+                "forward left up",
+                DIRECTION,
+                rows -> boss(b -> b.withAxis(one("direction", rows))));
+        bore = new QuantityField("boss-bore", "Bore", Kind.LENGTH, v -> boss(b -> b.withBore(v)));
+        thread = new WordField(
+                "boss-thread",
+                "Thread",
+                "none, a plain bore",
+                v -> hole(h -> new BossHole(v, h.depth(), h.behind(), h.through())));
         depth = new QuantityField(
                 "boss-depth",
                 "Usable depth",
                 Kind.LENGTH,
                 v -> hole(h -> new BossHole(h.thread(), v, h.behind(), h.through())));
-        behind.setId("boss-behind");
-        behind.setPromptText("nothing");
-        behind.setAccessibleText("what lies behind the hole");
-        behind.setOnAction(enter ->
-                hole(h -> new BossHole(h.thread(), h.depth(), behind.getText().strip(), h.through())));
+        behind = new WordField(
+                "boss-behind",
+                "Behind it",
+                "nothing",
+                v -> hole(h -> new BossHole(h.thread(), h.depth(), v, h.through())));
+        through.setId("boss-through");
+        through.setOnAction(click -> hole(h -> new BossHole(h.thread(), h.depth(), h.behind(), through.isSelected())));
         envelope.setId("envelope");
         envelope.getStyleClass().add("cure-button");
         envelope.setOnAction(click -> {
@@ -99,12 +134,18 @@ public final class EngineSheet extends VBox {
                         head("Where the power leaves"),
                         row("Form", form),
                         row("Turns", turn),
+                        centre,
+                        axis,
                         diameter,
                         length,
-                        head("What lies behind the holes"),
+                        head("Holes of the bosses"),
                         row("Boss", boss),
+                        bossAxis,
+                        bore,
+                        thread,
                         depth,
-                        row("Behind it", behind),
+                        through,
+                        behind,
                         head("The engine by its dimensions"),
                         envelope,
                         shape);
@@ -124,25 +165,6 @@ public final class EngineSheet extends VBox {
         return row;
     }
 
-    private static <T> StringConverter<T> words(T[] values, Function<T, String> word) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : word.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                for (T each : values) {
-                    if (word.apply(each).equals(text)) {
-                        return each;
-                    }
-                }
-                return null;
-            }
-        };
-    }
-
     private Donor donor() {
         return desk.session().job().donor();
     }
@@ -151,24 +173,31 @@ public final class EngineSheet extends VBox {
         desk.session().apply(new BodyEdit.ChangeDonor(donor, words, key));
     }
 
-    private void output(Function<Output, Output> with) {
+    private void output(UnaryOperator<Output> with) {
         if (!showing) {
             change(donor().withOutput(with.apply(donor().output())), "output", "output");
         }
     }
 
-    private static Output shaft(Output o, ShaftEnd shaft) {
-        return new Output(o.centre(), o.axis(), o.teeth(), o.form(), o.turn(), shaft);
+    private void hole(UnaryOperator<BossHole> with) {
+        boss(each -> each.withHole(with.apply(each.hole())));
     }
 
-    private void hole(Function<BossHole, BossHole> with) {
-        List<Boss> bosses = new ArrayList<>(donor().bosses());
-        bosses.replaceAll(each -> each.id().equals(boss.getValue())
-                ? new Boss(each.id(), each.label(), each.position(), each.axis(), each.bore(), with.apply(each.hole()))
-                : each);
-        if (!showing) {
-            change(donor().withBosses(bosses), "hole of " + boss.getValue(), "hole." + boss.getValue());
+    private void boss(UnaryOperator<Boss> with) {
+        if (showing) {
+            return;
         }
+        List<Boss> bosses = new ArrayList<>(donor().bosses());
+        bosses.replaceAll(each -> each.id().equals(boss.getValue()) ? with.apply(each) : each);
+        change(donor().withBosses(bosses), "hole of " + boss.getValue(), "hole." + boss.getValue());
+    }
+
+    private static Vec3 one(String what, List<List<Double>> rows) {
+        if (rows.size() != 1) {
+            throw new InvalidValue(what, "has " + rows.size() + " rows, must be forward, left and up");
+        }
+        List<Double> row = rows.get(0);
+        return new Vec3(row.get(0), row.get(1), row.get(2));
     }
 
     /** Shows the donor as it is written down. */
@@ -180,6 +209,8 @@ public final class EngineSheet extends VBox {
         Output o = donor().output();
         form.setValue(o.form());
         turn.setValue(o.turn());
+        centre.show(o.centre(), desk.units());
+        axis.show(o.axis(), desk.units());
         diameter.show(o.shaft().diameter(), desk.units());
         length.show(o.shaft().length(), desk.units());
         List<String> ids = donor().bosses().stream().map(Boss::id).toList();
@@ -188,10 +219,12 @@ public final class EngineSheet extends VBox {
             boss.setValue(ids.isEmpty() ? null : ids.get(0));
         }
         donor().boss(String.valueOf(boss.getValue())).ifPresent(each -> {
+            bossAxis.show(each.axis(), desk.units());
+            bore.show(each.bore(), desk.units());
+            thread.show(each.hole().thread(), desk.units());
             depth.show(each.hole().depth(), desk.units());
-            if (!behind.isFocused()) {
-                behind.setText(each.hole().behind());
-            }
+            behind.show(each.hole().behind(), desk.units());
+            through.setSelected(each.hole().through());
         });
         if (!donor().shape().equals(shown) || desk.units() != shownIn) {
             shown = donor().shape();
@@ -203,14 +236,13 @@ public final class EngineSheet extends VBox {
         showing = false;
     }
 
-    private void field(String name, Kind kind, double value, DoubleFunction<EngineShape> with) {
-        String id = "shape-" + name.replace(' ', '-');
-        QuantityField field = new QuantityField(id, name, kind, typed -> {
-            EngineShape other = with.apply(typed);
-            shown = Optional.of(other);
-            change(donor().withShape(shown), name, "shape." + name);
+    private void field(EngineShape.Dimension dimension, EngineShape value) {
+        String id = "shape-" + dimension.words().replace(' ', '-');
+        QuantityField field = new QuantityField(id, dimension.words(), dimension.kind(), typed -> {
+            shown = Optional.of(now().with(dimension, typed));
+            change(donor().withShape(shown), dimension.words(), "shape." + dimension);
         });
-        field.show(value, desk.units());
+        field.show(dimension.of(value), desk.units());
         shape.getChildren().add(field);
     }
 
@@ -222,60 +254,13 @@ public final class EngineSheet extends VBox {
         ComboBox<EngineLayout> layout = new ComboBox<>();
         layout.setId("shape-layout");
         layout.getItems().setAll(EngineLayout.values());
-        layout.setConverter(words(EngineLayout.values(), EngineLayout::words));
+        layout.setConverter(new Words<>(List.of(EngineLayout.values()), EngineLayout::words));
         layout.setValue(s.layout());
         layout.setOnAction(choice ->
-                change(donor().withShape(Optional.of(with(now(), layout.getValue()))), "layout", "shape.layout"));
+                change(donor().withShape(Optional.of(now().withLayout(layout.getValue()))), "layout", "shape.layout"));
         shape.getChildren().add(row("Cylinders", layout));
-        field("case ahead of crank", Kind.LENGTH, s.caseAhead(), v -> with(now(), 0, v));
-        field("case behind crank", Kind.LENGTH, s.caseBehind(), v -> with(now(), 1, v));
-        field("case along crank", Kind.LENGTH, s.caseWidth(), v -> with(now(), 2, v));
-        field("case above crank", Kind.LENGTH, s.caseAbove(), v -> with(now(), 3, v));
-        field("case below crank", Kind.LENGTH, s.caseBelow(), v -> with(now(), 4, v));
-        field("crank to head top", Kind.LENGTH, s.cylinderReach(), v -> with(now(), 5, v));
-        field("bore spacing", Kind.LENGTH, s.boreSpacing(), v -> with(now(), 6, v));
-        field("cylinder over fins", Kind.LENGTH, s.cylinderWidth(), v -> with(now(), 7, v));
-        field("head length", Kind.LENGTH, s.headLength(), v -> with(now(), 8, v));
-        field("cylinders lean", Kind.ANGLE, s.lean(), v -> with(now(), 9, v));
-        field("between banks", Kind.ANGLE, s.bank(), v -> with(now(), 10, v));
-        field("covers stand out", Kind.LENGTH, s.coverReach(), v -> with(now(), 11, v));
-    }
-
-    private static EngineShape with(EngineShape s, EngineLayout layout) {
-        return new EngineShape(
-                layout,
-                s.fourStroke(),
-                s.caseAhead(),
-                s.caseBehind(),
-                s.caseWidth(),
-                s.caseAbove(),
-                s.caseBelow(),
-                s.cylinderReach(),
-                s.boreSpacing(),
-                s.cylinderWidth(),
-                s.headLength(),
-                s.lean(),
-                layout.usualBank(),
-                s.coverReach());
-    }
-
-    private static EngineShape with(EngineShape s, int at, double value) {
-        double[] d = {
-            s.caseAhead(),
-            s.caseBehind(),
-            s.caseWidth(),
-            s.caseAbove(),
-            s.caseBelow(),
-            s.cylinderReach(),
-            s.boreSpacing(),
-            s.cylinderWidth(),
-            s.headLength(),
-            s.lean(),
-            s.bank(),
-            s.coverReach()
-        };
-        d[at] = value;
-        return new EngineShape(
-                s.layout(), s.fourStroke(), d[0], d[1], d[2], d[3], d[4], d[5], d[6], d[7], d[8], d[9], d[10], d[11]);
+        for (EngineShape.Dimension dimension : EngineShape.Dimension.values()) {
+            field(dimension, s);
+        }
     }
 }

@@ -19,43 +19,44 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import javafx.util.StringConverter;
 import oddcradle.core.examine.ScanPlace;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshHealth;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.SimulatedScanner;
-import oddcradle.core.job.BodyEdit;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Donor;
+import oddcradle.core.job.Job;
 import oddcradle.core.job.Scan;
+import oddcradle.core.job.Side;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
 
-/** The donor's scan: which file, whether it is sound, and the points picked on it that set it in place. */
+/** A body's scan: which file, whether it is sound, and the points picked on it that set it in place. */
 public final class ScanSheet extends VBox {
-    private static final String SIMULATED = "simulated-scan.stl";
     private static final double NOISE = 0.0005;
     private static final int HOLES = 4;
 
     private final Desk desk;
+    private final Side side;
     private final Label file = new Label();
     private final ComboBox<LengthUnit> unit = new ComboBox<>();
     private final VBox health = new VBox(2);
     private final ComboBox<String> point = new ComboBox<>();
     private final Button pick = new Button("Pick it on the scan");
-    private final Label picking = new Label();
+    private final Label problem = new Label();
     private final GridPane picks = new GridPane();
     private MeshTree looked;
     private boolean showing;
 
-    public ScanSheet(Desk desk) {
+    public ScanSheet(Desk desk, Side side) {
         super(6);
         this.desk = desk;
+        this.side = side;
         file.setWrapText(true);
         file.getStyleClass().add("wanted");
         Button choose = new Button("Choose a scan …");
@@ -69,14 +70,14 @@ public final class ScanSheet extends VBox {
         unit.setId("scan-unit");
         unit.setAccessibleText("unit of the file");
         unit.getItems().setAll(LengthUnit.values());
-        unit.setConverter(new UnitText());
+        unit.setConverter(new Words<>(List.of(LengthUnit.values()), each -> "file in " + each.symbol()));
         unit.setValue(LengthUnit.MILLIMETRE);
         unit.setOnAction(choice -> scan().filter(each -> !showing)
                 .ifPresent(each ->
                         change(Optional.of(new Scan(each.file(), unit.getValue().metres(), List.of())))));
         CheckBox simulated = new CheckBox("Simulated scanner");
         simulated.setId("simulated-scanner");
-        Button scanNow = new Button("Scan the donor (simulated)");
+        Button scanNow = new Button("Scan the " + side.word() + " (simulated)");
         scanNow.setId("simulate-scan");
         scanNow.getStyleClass().add("cure-button");
         scanNow.visibleProperty().bind(simulated.selectedProperty());
@@ -87,12 +88,15 @@ public final class ScanSheet extends VBox {
         pick.setId("scan-pick");
         pick.getStyleClass().add("cure-button");
         pick.setOnAction(click -> {
-            desk.pickingProperty().set(Optional.ofNullable(point.getValue()));
+            Optional.ofNullable(point.getValue())
+                    .map(id -> new Desk.Picking(id, at -> pick(id, at)))
+                    .ifPresent(wanted -> desk.pickingProperty().set(Optional.of(wanted)));
             refresh();
         });
-        picking.setWrapText(true);
-        picking.setId("scan-picking");
-        picking.getStyleClass().add("note-stop");
+        problem.setWrapText(true);
+        problem.setId("scan-problem");
+        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        problem.getStyleClass().add("note-stop");
         picks.setHgap(10);
         ColumnConstraints right = new ColumnConstraints();
         right.setHalignment(HPos.RIGHT);
@@ -105,39 +109,48 @@ public final class ScanSheet extends VBox {
                         new FlowPane(8, 4, choose, unit, away),
                         health,
                         row,
-                        picking,
+                        problem,
                         picks,
                         new FlowPane(8, 4, simulated, scanNow));
     }
 
-    private Donor donor() {
-        return desk.session().job().donor();
+    private Job job() {
+        return desk.session().job();
     }
 
     private Optional<Scan> scan() {
-        return donor().scan();
+        return side.scan(job());
     }
 
     private void change(Optional<Scan> other) {
-        desk.apply(new BodyEdit.ChangeDonor(donor().withScan(other), "scan", "scan"));
+        desk.apply(side.takeScan(job(), other, "scan", "scan"));
     }
 
-    /** Writes a scan of the donor as it stands beside the job, with noise and holes, and takes it. */
+    private void pick(String point, Vec3 at) {
+        scan().ifPresent(scan -> {
+            List<Scan.Pick> others = new ArrayList<>(scan.picks());
+            others.removeIf(each -> each.point().equals(point));
+            others.add(new Scan.Pick(point, at));
+            desk.apply(side.takeScan(
+                    job(), Optional.of(scan.withPicks(others)), "pick " + point + " on the scan", "pick." + point));
+        });
+    }
+
+    /** Writes a scan of the body as it stands beside the job, with noise and holes, and takes it. */
     private void simulate() {
         Optional<Path> job = desk.session().fileProperty().get();
         if (job.isEmpty()) {
             desk.complaintProperty().set("save the job first; a scan lies in the same folder as its job");
             return;
         }
-        List<Solid> solids = donor().bodies().stream()
-                .flatMap(part -> part.solids().stream())
-                .toList();
+        List<Solid> solids = desk.examination().seating().solids(side);
+        String simulated = "simulated-" + side.word() + ".stl";
         try {
             MeshFiles.writeStl(
-                    job.get().resolveSibling(SIMULATED),
+                    job.get().resolveSibling(simulated),
                     SimulatedScanner.scan(solids, NOISE, HOLES, new Random()),
                     LengthUnit.MILLIMETRE);
-            change(Optional.of(new Scan(SIMULATED, LengthUnit.MILLIMETRE.metres(), List.of())));
+            change(Optional.of(new Scan(simulated, LengthUnit.MILLIMETRE.metres(), List.of())));
         } catch (IOException failed) {
             desk.complaintProperty().set("the simulated scan could not be written: " + failed.getMessage());
         }
@@ -174,7 +187,7 @@ public final class ScanSheet extends VBox {
         Optional<Scan> scan = scan();
         Optional<MeshTree> tree =
                 scan.flatMap(each -> desk.examination().scans().of(each.file()));
-        file.setText(scan.map(Scan::file).orElse("No scan of the donor."));
+        file.setText(scan.map(Scan::file).orElse("No scan of the " + side.word() + "."));
         scan.ifPresent(each -> {
             for (LengthUnit known : LengthUnit.values()) {
                 if (known.metres() == each.metresPerUnit()) {
@@ -189,9 +202,8 @@ public final class ScanSheet extends VBox {
             looked = null;
             health.getChildren().clear();
         }
-        List<String> points =
-                new ArrayList<>(donor().bosses().stream().map(Boss::id).toList());
-        donor().survey().points().stream()
+        List<String> points = new ArrayList<>(side.places(job()).keySet());
+        side.survey(job()).points().stream()
                 .map(SurveyPoint::id)
                 .filter(id -> !points.contains(id))
                 .forEach(points::add);
@@ -200,13 +212,12 @@ public final class ScanSheet extends VBox {
             point.setValue(points.isEmpty() ? null : points.get(0));
         }
         pick.setDisable(tree.isEmpty());
-        Optional<String> now = desk.pickingProperty().get();
-        Optional<ScanPlace> place = desk.examination().scanPlace();
-        picking.setText(now.map(id -> "Click " + id + " on the scan in the three-quarter view.")
-                .orElse(place.map(each -> each.fit().isPresent() ? "" : "The scan " + each.problem() + ".")
-                        .orElse("")));
+        Optional<ScanPlace> place = desk.examination().scanPlace(side);
+        problem.setText(place.filter(each -> each.fit().isEmpty())
+                .map(each -> "The scan " + each.problem() + ".")
+                .orElse(""));
         // As examined: the residuals belong to those picks, not to one made since.
-        picks(desk.examination().job().donor().scan(), place.flatMap(ScanPlace::fit));
+        picks(side.scan(desk.examination().job()), place.flatMap(ScanPlace::fit));
         showing = false;
     }
 
@@ -236,23 +247,6 @@ public final class ScanSheet extends VBox {
             Label residual = new Label(left);
             residual.getStyleClass().add("figure-value");
             picks.addRow(k, new Label(all.get(k).point()), residual);
-        }
-    }
-
-    private static final class UnitText extends StringConverter<LengthUnit> {
-        @Override
-        public String toString(LengthUnit value) {
-            return value == null ? "" : "file in " + value.symbol();
-        }
-
-        @Override
-        public LengthUnit fromString(String text) {
-            for (LengthUnit each : LengthUnit.values()) {
-                if (toString(each).equals(text)) {
-                    return each;
-                }
-            }
-            return null;
         }
     }
 }

@@ -10,7 +10,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import oddcradle.core.math.InvalidValue;
 
 /** A few fields and a button that takes them together; what is wrong stands under them and nothing typed is lost. */
@@ -46,20 +45,7 @@ public final class Form extends VBox {
     /** @param word how a value is shown */
     public <T> ComboBox<T> choice(String name, List<T> values, Function<T, String> word) {
         ComboBox<T> box = new ComboBox<>();
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : word.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                return values.stream()
-                        .filter(value -> word.apply(value).equals(text))
-                        .findFirst()
-                        .orElse(null);
-            }
-        });
+        box.setConverter(new Words<>(values, word));
         box.setId(id + "-" + name.replace(' ', '-'));
         box.setAccessibleText(name);
         box.getItems().setAll(values);

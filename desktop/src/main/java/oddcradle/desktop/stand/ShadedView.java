@@ -31,6 +31,7 @@ import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
+import oddcradle.core.job.Side;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -124,6 +125,11 @@ final class ShadedView extends Pane {
         }
     }
 
+    /** While a place on the scan is waited for, clicks go through everything else to it. */
+    void waitForScan(boolean waiting) {
+        parts.setMouseTransparent(waiting);
+    }
+
     /** Goes near to a part; nothing happens if it has no solid. */
     void goTo(String part) {
         Aabb box = null;
@@ -161,7 +167,7 @@ final class ShadedView extends Pane {
         return seen.z() <= 0.05 ? null : new Point2D(seen.x(), seen.y());
     }
 
-    void show(Examination examination, PartPaint paint, List<ChalkMark> newMarks, UnitStyle newStyle) {
+    void show(Examination examination, Side scanOf, PartPaint paint, List<ChalkMark> newMarks, UnitStyle newStyle) {
         List<JobDrawing.PartSolid> now = JobDrawing.solids(examination);
         if (!now.equals(solids)) {
             solids = now;
@@ -174,17 +180,16 @@ final class ShadedView extends Pane {
                 material.setDiffuseColor(colour);
             }
         }
-        showScan(examination, paint);
+        showScan(examination, scanOf, paint);
         marks = newMarks;
         style = newStyle;
         place();
     }
 
-    /** The scan where its picks put it; before it has enough of them, at the donor's own origin. */
-    private void showScan(Examination examination, PartPaint paint) {
-        Optional<MeshTree> tree = examination.job().donor().scan().flatMap(each -> examination
-                .scans()
-                .of(each.file()));
+    /** The scan where its picks put it; before it has enough of them, at its body's own origin. */
+    private void showScan(Examination examination, Side side, PartPaint paint) {
+        Optional<MeshTree> tree =
+                side.scan(examination.job()).flatMap(each -> examination.scans().of(each.file()));
         scan.setVisible(tree.isPresent());
         if (tree.isEmpty()) {
             return;
@@ -194,12 +199,13 @@ final class ShadedView extends Pane {
             scan.setMesh(ScanMesh.of(scanShown.mesh()));
         }
         scanMaterial.setDiffuseColor(paint.of("SCAN", Role.HOT));
-        Pose onDonor = examination
-                .scanPlace()
+        Pose onBody = examination
+                .scanPlace(side)
                 .flatMap(ScanPlace::fit)
                 .map(BestFit::pose)
                 .orElse(Pose.IDENTITY);
-        scan.getTransforms().setAll(affine(examination.seating().pose().after(onDonor)));
+        Pose body = side == Side.DONOR ? examination.seating().pose() : Pose.IDENTITY;
+        scan.getTransforms().setAll(affine(body.after(onBody)));
     }
 
     /** Makes anew only the meshes of parts that have moved or changed. */

@@ -76,6 +76,10 @@ public final class Stand extends BorderPane {
         setFocusTraversable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(MouseEvent.MOUSE_PRESSED, press -> requestFocus());
+        desk.pickingProperty().addListener((property, before, now) -> {
+            shaded.ifPresent(view -> view.waitForScan(now.isPresent()));
+            hint();
+        });
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
     }
 
@@ -183,25 +187,32 @@ public final class Stand extends BorderPane {
         PartPaint paint = new PartPaint(
                 palette, examination, stop, desk.selectionProperty().get());
         List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, stop));
+        oddcradle.core.job.Side body = stop == Stop.HOST ? oddcradle.core.job.Side.HOST : oddcradle.core.job.Side.DONOR;
         if (stop == Stop.DONOR || stop == Stop.HOST) {
-            oddcradle.core.job.Side body =
-                    stop == Stop.DONOR ? oddcradle.core.job.Side.DONOR : oddcradle.core.job.Side.HOST;
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
-            shaded.ifPresent(view -> view.show(examination, paint, marks, desk.units()));
+            shaded.ifPresent(view -> view.show(examination, body, paint, marks, desk.units()));
         }
         List<ChalkMark> few = side == Side.ALL ? List.of() : marks;
         for (DrawnView view : drawnNow()) {
             view.show(examination, paint, palette, few, desk.units());
         }
-        hint.setText("Arrow keys: fore, aft, left, right by "
-                + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
-                + " · PgUp, PgDn: up, down · Shift: a tenth"
-                + desk.selectionProperty()
-                        .get()
-                        .map(part -> " · picked: " + part)
-                        .orElse(""));
+        hint();
+    }
+
+    /** What a click or key does here and now. */
+    private void hint() {
+        hint.setText(desk.pickingProperty()
+                .get()
+                .map(wanted -> "Click " + wanted.what() + " on the scan, in the three-quarter view.")
+                .orElseGet(() -> "Arrow keys: fore, aft, left, right by "
+                        + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
+                        + " · PgUp, PgDn: up, down · Shift: a tenth"
+                        + desk.selectionProperty()
+                                .get()
+                                .map(part -> " · picked: " + part)
+                                .orElse("")));
     }
 
     private List<DrawnView> drawnNow() {

@@ -8,6 +8,7 @@ import oddcradle.desktop.measure.CandidateSheet;
 import oddcradle.desktop.measure.EngineSheet;
 import oddcradle.desktop.measure.HistorySheet;
 import oddcradle.desktop.measure.PartsSheet;
+import oddcradle.desktop.measure.RunningSheet;
 import oddcradle.desktop.measure.ScanSheet;
 import oddcradle.desktop.measure.SurveySheet;
 import oddcradle.desktop.measure.WeighSheet;
@@ -38,12 +39,16 @@ final class DonorSlate extends StopSlate {
             EngineSheet sheet = new EngineSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Running", () -> {
+            RunningSheet sheet = new RunningSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         leaves.add("Parts", () -> {
             PartsSheet sheet = new PartsSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Scan", () -> {
-            ScanSheet sheet = new ScanSheet(desk);
+            ScanSheet sheet = new ScanSheet(desk, Side.DONOR);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("History", () -> {

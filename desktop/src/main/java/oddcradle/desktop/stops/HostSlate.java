@@ -4,11 +4,14 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Side;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.measure.ScanSheet;
 import oddcradle.desktop.measure.SurveySheet;
+import oddcradle.desktop.measure.TraceSheet;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.Workers;
 
 final class HostSlate extends StopSlate {
     HostSlate(Desk desk, Palette palette) {
@@ -25,6 +28,18 @@ final class HostSlate extends StopSlate {
         leaves.add("Keep out", () -> {
             KeepOutSheet sheet = new KeepOutSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Frame", () -> {
+            FrameSheet sheet = new FrameSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Scan", () -> {
+            ScanSheet scan = new ScanSheet(desk, Side.HOST);
+            TraceSheet trace = new TraceSheet(desk, Workers.inOrder("tracing"), Workers.ui());
+            return new Leaves.Leaf(new VBox(10, scan, trace), () -> {
+                scan.refresh();
+                trace.refresh();
+            });
         });
         leaves.add("Figures", () -> {
             FigureList figures = new FigureList(desk, Stop.HOST);

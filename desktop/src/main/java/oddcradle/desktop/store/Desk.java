@@ -1,15 +1,12 @@
 package oddcradle.desktop.store;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Stop;
-import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.JobEdit;
-import oddcradle.core.job.Scan;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Wanted;
@@ -30,8 +27,8 @@ public final class Desk {
     /** The reading that the sheet asks for, to be shown where it is. */
     private final ObjectProperty<Optional<Wanted>> wanted = new SimpleObjectProperty<>(Optional.empty());
 
-    /** The point that the next click on the scan picks; empty while none is being picked. */
-    private final ObjectProperty<Optional<String>> picking = new SimpleObjectProperty<>(Optional.empty());
+    /** What the next click on a scan is for; empty while nothing is being picked. */
+    private final ObjectProperty<Optional<Picking>> picking = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
@@ -75,25 +72,23 @@ public final class Desk {
         return nudge;
     }
 
-    public ObjectProperty<Optional<String>> pickingProperty() {
+    /**
+     * A click that is waited for.
+     *
+     * @param what is to be clicked, in words
+     * @param take gets the place, scan axes, m
+     */
+    public record Picking(String what, Consumer<Vec3> take) {}
+
+    public ObjectProperty<Optional<Picking>> pickingProperty() {
         return picking;
     }
 
-    /** A click on the scan, scan axes, m; it counts only while a point is being picked. */
+    /** A click on a scan, scan axes, m; it counts only while one is waited for. */
     public void pickOnScan(Vec3 onScan) {
-        Optional<String> point = picking.get();
-        Optional<Scan> scan = session.job().donor().scan();
-        if (point.isEmpty() || scan.isEmpty()) {
-            return;
-        }
-        List<Scan.Pick> picks = new ArrayList<>(scan.get().picks());
-        picks.removeIf(pick -> pick.point().equals(point.get()));
-        picks.add(new Scan.Pick(point.get(), onScan));
+        Optional<Picking> waiting = picking.get();
         picking.set(Optional.empty());
-        apply(new BodyEdit.ChangeDonor(
-                session.job().donor().withScan(Optional.of(scan.get().withPicks(picks))),
-                "pick " + point.get() + " on the scan",
-                "pick." + point.get()));
+        waiting.ifPresent(each -> each.take().accept(onScan));
     }
 
     public ObjectProperty<Optional<Wanted>> wantedProperty() {

@@ -22,6 +22,7 @@ import oddcradle.core.job.Boss;
 import oddcradle.core.job.Donor;
 import oddcradle.core.job.History;
 import oddcradle.core.job.Scan;
+import oddcradle.core.job.Side;
 import oddcradle.core.job.Turn;
 import oddcradle.core.weigh.Weighing;
 import oddcradle.desktop.stand.Stand;
@@ -184,7 +185,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         });
         at(robot, Stop.DONOR, "scan");
         until(() -> desk.examination().scans().of("tern.stl").isPresent());
-        assertThat(text(robot, "#scan-picking")).contains("needs 3 more");
+        assertThat(text(robot, "#scan-problem")).contains("needs 3 more");
         for (Boss boss : donor().bosses()) {
             robot.interact(() -> {
                 robot.lookup("#scan-point").<String>queryComboBox().setValue(boss.id());
@@ -194,7 +195,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         }
         settled();
         assertThat(desk.examination()
-                        .scanPlace()
+                        .scanPlace(Side.DONOR)
                         .orElseThrow()
                         .fit()
                         .orElseThrow()

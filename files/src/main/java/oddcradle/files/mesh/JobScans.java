@@ -2,6 +2,7 @@ package oddcradle.files.mesh;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.examine.Scans;
@@ -9,6 +10,7 @@ import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.TriangleMesh;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Scan;
+import oddcradle.core.job.Side;
 
 /** Reads the scans that a job names; they lie beside it. */
 public final class JobScans {
@@ -16,16 +18,20 @@ public final class JobScans {
 
     /**
      * @param jobFile where the job is
-     * @return the scan made ready; none if the job names none
+     * @return the scans made ready; none if the job names none
      * @throws UnreadableMesh naming the file, the place and the cure
      */
     public static Scans read(Job job, Path jobFile) throws IOException {
-        Optional<Scan> scan = job.donor().scan();
-        if (scan.isEmpty()) {
-            return Scans.NONE;
+        Map<String, MeshTree> trees = new HashMap<>();
+        for (Side side : Side.values()) {
+            Optional<Scan> scan = side.scan(job);
+            if (scan.isPresent() && !trees.containsKey(scan.get().file())) {
+                Path file = jobFile.resolveSibling(scan.get().file());
+                TriangleMesh mesh =
+                        MeshFiles.read(file, scan.get().metresPerUnit()).mesh();
+                trees.put(scan.get().file(), MeshTree.of(mesh));
+            }
         }
-        Path file = jobFile.resolveSibling(scan.get().file());
-        TriangleMesh mesh = MeshFiles.read(file, scan.get().metresPerUnit()).mesh();
-        return new Scans(Map.of(scan.get().file(), MeshTree.of(mesh)));
+        return new Scans(trees);
     }
 }

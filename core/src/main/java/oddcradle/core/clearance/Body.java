@@ -5,6 +5,7 @@ import java.util.Optional;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.Tessellation;
 import oddcradle.core.geometry.motion.Motion;
@@ -77,12 +78,23 @@ public record Body(
 
     /** The solids as triangles, for distances to a scan; where they move, in the places they are drawn in. */
     MeshTree surface() {
-        List<Solid> all = sweeps.isEmpty()
+        return MeshTree.of(Tessellation.of(places(), ROUND));
+    }
+
+    private List<Solid> places() {
+        return sweeps.isEmpty()
                 ? solids
                 : sweeps.stream()
                         .flatMap(sweep -> sweep.ghosts(PLACES).stream())
                         .toList();
-        return MeshTree.of(Tessellation.of(all, ROUND));
+    }
+
+    /** Whether a point lies within one of the solids. */
+    boolean holds(Vec3 point) {
+        PreparedSolid here = PreparedSolid.of(new Solid.Sphere(point, FLAT));
+        return places().stream()
+                .anyMatch(solid ->
+                        SolidDistance.between(here, PreparedSolid.of(solid)).distance() < -FLAT);
     }
 
     /** A body that moves; its gaps are the least over all its places. */

@@ -7,7 +7,9 @@ import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.geometry.mesh.MeshDistance;
+import oddcradle.core.geometry.mesh.MeshInside;
 import oddcradle.core.geometry.motion.Sweep;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 
 /**
@@ -77,11 +79,7 @@ public final class ClearanceLedger {
         double limit = Math.max(part.room(), obstacle.room());
         if (part.scan().isPresent()) {
             Body.Scanned scan = part.scan().get();
-            return new Gap(
-                    part,
-                    obstacle,
-                    MeshDistance.between(scan.tree(), scan.pose(), obstacle.surface(), Pose.IDENTITY),
-                    limit);
+            return new Gap(part, obstacle, scanned(scan, obstacle), limit);
         }
         Separation shortest = null;
         for (PreparedSolid a : part.prepared()) {
@@ -105,5 +103,15 @@ public final class ClearanceLedger {
             }
         }
         return new Gap(part, obstacle, shortest, limit);
+    }
+
+    /** Between surfaces; where one lies wholly within the other, the distance to the surface counts as overlap. */
+    private static Separation scanned(Body.Scanned scan, Body obstacle) {
+        Separation apart = MeshDistance.between(scan.tree(), scan.pose(), obstacle.surface(), Pose.IDENTITY);
+        Pose pose = scan.pose();
+        Vec3 onScan = pose.rotation().transposed().times(apart.pointB().minus(pose.translation()));
+        boolean swallowed =
+                apart.distance() > 0 && (MeshInside.contains(scan.tree(), onScan) || obstacle.holds(apart.pointA()));
+        return swallowed ? new Separation(-apart.distance(), apart.pointA(), apart.pointB()) : apart;
     }
 }

@@ -1,5 +1,6 @@
 package oddcradle.core.examine;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
@@ -29,17 +30,21 @@ record ScanNotes(List<Figure> figures, List<Finding> findings) {
 
     static ScanNotes of(Side side, Job job, Optional<ScanPlace> place, Scans scans) {
         Stop stop = side == Side.DONOR ? Stop.DONOR : Stop.HOST;
-        return side.scan(job)
-                .map(scan -> scans.of(scan.file()).isEmpty()
-                        ? unread(side, stop, scan)
-                        : place.flatMap(ScanPlace::fit)
-                                .map(fit -> placed(side, stop, scan, fit))
-                                .orElseGet(() -> loose(
-                                        side,
-                                        stop,
-                                        scan,
-                                        place.map(ScanPlace::problem).orElse(""))))
-                .orElse(NONE);
+        if (side.scan(job).isEmpty()) {
+            return NONE;
+        }
+        Scan scan = side.scan(job).get();
+        ScanNotes notes = place.flatMap(ScanPlace::fit)
+                .map(fit -> placed(side, stop, scan, fit))
+                .orElseGet(() ->
+                        loose(side, stop, scan, place.map(ScanPlace::problem).orElse("")));
+        return scans.of(scan.file()).isPresent() ? notes : notes.and(unread(side, stop, scan));
+    }
+
+    private ScanNotes and(ScanNotes more) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.addAll(more.findings);
+        return new ScanNotes(figures, all);
     }
 
     private static ScanNotes unread(Side side, Stop stop, Scan scan) {

@@ -292,6 +292,14 @@ class DonorAndHostTest {
             double solid = gap(examination, "D1", obstacle);
             assertThat(gap(examination, SeatStop.SCAN, obstacle)).isCloseTo(solid, within(0.0002));
         }
+        Job sunk = job.withHost(job.host()
+                .withKeepOuts(List.of(KeepOut.still(
+                        "K9",
+                        "marble",
+                        Category.FIXED,
+                        List.of(new Solid.Sphere(examination.seating().pose().place(caseMiddle()), 0.004))))));
+        assertThat(gap(Examination.of(sunk, examination.scans()), SeatStop.SCAN, "K9"))
+                .isNegative();
         List<Scan.Pick> moved = new ArrayList<>(picks);
         moved.set(2, new Scan.Pick("B3", picks.get(2).onScan().plus(new Vec3(0.03, 0, 0))));
         Finding off = finding(
@@ -304,6 +312,10 @@ class DonorAndHostTest {
         assertThat(finding(loose, "donor.scan-loose")).isPresent();
         assertThat(finding(loose, "donor.scan-unread")).isPresent();
         assertThatThrownBy(() -> new Scan("../secret.stl", 0.001, List.of())).hasMessageContaining("folder of the job");
+    }
+
+    private static Vec3 caseMiddle() {
+        return JOB.donor().parts().get(0).solids().get(0).centre();
     }
 
     private static double gap(Examination examination, String part, String obstacle) {

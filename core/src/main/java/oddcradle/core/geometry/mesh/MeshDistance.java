@@ -7,8 +7,8 @@ import oddcradle.core.mechanics.Pose;
 
 /**
  * Shortest distance between the surfaces of two meshes. Branch and bound over pairs of boxes; the bound is the gap between the
- * boxes seen along the axes of either. Distance is zero where the surfaces cross; a mesh wholly inside the other is not
- * noticed, because a scan has holes.
+ * boxes seen along the axes of either. Distance is zero where the surfaces cross; whether one mesh
+ * lies wholly inside the other is for {@link MeshInside} to say.
  */
 public final class MeshDistance {
     private static final int DEEPEST = 200;

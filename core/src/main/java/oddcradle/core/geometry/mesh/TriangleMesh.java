@@ -81,6 +81,16 @@ public final class TriangleMesh {
         return most;
     }
 
+    /** Whether a point lies in the box around the mesh. */
+    public boolean surrounds(Vec3 point) {
+        return point.x() >= least.x()
+                && point.y() >= least.y()
+                && point.z() >= least.z()
+                && point.x() <= most.x()
+                && point.y() <= most.y()
+                && point.z() <= most.z();
+    }
+
     /** The mesh with every coordinate multiplied, for another unit of length. */
     public TriangleMesh scaled(double factor) {
         float[] scaled = new float[corners.length];

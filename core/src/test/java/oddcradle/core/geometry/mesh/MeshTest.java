@@ -11,10 +11,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 
 class MeshTest {
@@ -112,6 +116,26 @@ class MeshTest {
         Pose apart = new Pose(Pose.IDENTITY.rotation(), new Vec3(1.25, 0, 0));
         assertThat(MeshDistance.between(cube, Pose.IDENTITY, cube, apart).distance())
                 .isCloseTo(0.25, within(1e-12));
+    }
+
+    @RepeatedTest(20)
+    void insideOfAScanWithHoles_isWhereItsSolidsAre(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        Solid ball = new Solid.Sphere(Vec3.ZERO, 0.2);
+        Solid bar = new Solid.Cylinder(new Vec3(-0.5, 0.05, 0), new Vec3(0.5, 0, 0.1), 0.08);
+        MeshTree scan = MeshTree.of(SimulatedScanner.scan(List.of(ball, bar), 0.0003, 3, random));
+        for (int k = 0; k < 50; k++) {
+            Vec3 point = new Vec3(random.nextDouble() - 0.5, random.nextDouble() - 0.5, random.nextDouble() - 0.5);
+            double apart = Math.min(depth(point, ball), depth(point, bar));
+            if (Math.abs(apart) > 0.01) {
+                assertThat(MeshInside.contains(scan, point)).isEqualTo(apart < 0);
+            }
+        }
+    }
+
+    private static double depth(Vec3 point, Solid solid) {
+        return SolidDistance.between(PreparedSolid.of(new Solid.Sphere(point, 1e-6)), PreparedSolid.of(solid))
+                .distance();
     }
 
     @Test

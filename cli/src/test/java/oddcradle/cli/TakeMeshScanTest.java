@@ -32,6 +32,11 @@ class TakeMeshScanTest {
                 .isZero();
         assertThat(run("mesh", rough, clean)).isZero();
         assertThat(out.toString()).contains("simulated scan", "open edges", "surfaces are 0.");
+        String frame = folder.resolve("frame.stl").toString();
+        assertThat(run("scan", "--host", DEMO, "--out", frame, "--noise", "0", "--holes", "0"))
+                .isZero();
+        assertThat(run("mesh", frame)).isZero();
+        assertThat(out.toString()).contains("2032.2 x 692.1");
         assertThat(run("mesh", folder.resolve("none.stl").toString())).isEqualTo(Main.WRONG_INPUT);
         assertThat(err.toString()).contains("none.stl is not there");
     }

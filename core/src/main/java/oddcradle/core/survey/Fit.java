@@ -11,8 +11,8 @@ import oddcradle.core.math.Vec3;
 final class Fit {
     private static final int MOST_STEPS = 60;
     private static final int MOST_HALVINGS = 12;
-    /** Length of a last step, m; it is still taken, and what then is left of the way is a tenth of it or less. */
-    private static final double SETTLED = 3e-8;
+    /** What may be left of the way to the best place, m. */
+    private static final double SETTLED = 5e-11;
 
     /** A step with an old factor must shrink to this share of the one before. */
     private static final double QUICKLY = 0.4;
@@ -44,28 +44,26 @@ final class Fit {
 
     private static Optional<Fit> descend(Network network, boolean[] used, Vec3[] start) {
         Vec3[] at = start;
-        double cost = network.cost(at, used);
+        boolean settled = false;
         for (int steps = 1; ; steps++) {
             Optional<SparseSymmetric.Factor> factor = network.normal(at, used).factor();
             if (factor.isEmpty() || !(factor.get().smallestPivotRatio() > SINGULAR)) {
                 return Optional.empty();
             }
-            double[] step = factor.get().solve(network.right(at, used));
-            boolean settled = largest(step) < SETTLED;
-            double share = settled ? 1 : share(network, used, at, step, cost);
-            settled |= share == 0;
-            at = network.moved(at, step, share);
-            cost = network.cost(at, used);
             if (settled || steps == MOST_STEPS) {
-                return Optional.of(new Fit(at, cost, factor.get(), steps, settled));
+                return Optional.of(new Fit(at, network.cost(at, used), factor.get(), steps, settled));
             }
-            at = withOldFactor(network, used, at, factor.get(), largest(step));
-            cost = network.cost(at, used);
+            double[] step = factor.get().solve(network.right(at, used));
+            double share = share(network, used, at, step);
+            Chord chord = chord(network, used, network.moved(at, step, share), factor.get(), largest(step));
+            settled = share == 0 || chord.settled();
+            at = chord.at();
         }
     }
 
     /** How much of a step betters the fit; 0 if no part of it does, because rounding is all that is left. */
-    private static double share(Network network, boolean[] used, Vec3[] at, double[] step, double cost) {
+    private static double share(Network network, boolean[] used, Vec3[] at, double[] step) {
+        double cost = network.cost(at, used);
         double share = 1;
         for (int halvings = 0; halvings < MOST_HALVINGS; halvings++) {
             if (network.cost(network.moved(at, step, share), used) < cost) {
@@ -76,21 +74,30 @@ final class Fit {
         return 0;
     }
 
-    /** Further steps that lend the factor of an earlier place: they cost a tenth and converge while they shrink quickly. */
-    private static Vec3[] withOldFactor(
+    private record Chord(Vec3[] at, boolean settled) {}
+
+    /**
+     * Further steps that lend the factor of an earlier place: they cost a tenth and shrink by an even share. They end when what
+     * that share leaves of the way is short enough, unsettled where they shrink too slowly.
+     */
+    private static Chord chord(
             Network network, boolean[] used, Vec3[] from, SparseSymmetric.Factor factor, double firstLength) {
         Vec3[] at = from;
         double before = firstLength;
         while (before >= SETTLED) {
             double[] step = factor.solve(network.right(at, used));
             double length = largest(step);
-            if (!(length < QUICKLY * before)) {
-                return at;
+            double shrinks = length / before;
+            if (!(shrinks < QUICKLY)) {
+                return new Chord(at, false);
             }
             at = network.moved(at, step, 1);
+            if (length * shrinks / (1 - shrinks) < SETTLED) {
+                return new Chord(at, true);
+            }
             before = length;
         }
-        return at;
+        return new Chord(at, true);
     }
 
     private static Vec3[] nudged(Network network, Vec3[] start) {

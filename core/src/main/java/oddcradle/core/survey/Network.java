@@ -134,9 +134,12 @@ final class Network {
         return columns[PER_ROW * reading + i];
     }
 
-    /** The derivatives of a reading: of the second point, then of the first, with the sign turned. */
-    void row(int reading, Vec3[] at, double[] values) {
-        derivatives(observations.get(reading), at[from[reading]], at[to[reading]], values);
+    /**
+     * What a reading would be with the points there, and its derivatives: of the second point, then of the first, with the sign
+     * turned.
+     */
+    double row(int reading, Vec3[] at, double[] values) {
+        return observations.get(reading).predicted(at[from[reading]], at[to[reading]], values);
     }
 
     /** The same for an observation that is not among the readings; fills its columns too. */
@@ -144,17 +147,7 @@ final class Network {
         int first = index.get(each.from());
         int second = index.get(each.to());
         columns(each, first, second, itsColumns, 0);
-        derivatives(each, at[first], at[second], values);
-    }
-
-    private static void derivatives(Observation each, Vec3 a, Vec3 b, double[] values) {
-        Vec3 gradient = each.gradient(a, b);
-        values[0] = gradient.x();
-        values[1] = gradient.y();
-        values[2] = gradient.z();
-        values[3] = -gradient.x();
-        values[4] = -gradient.y();
-        values[5] = -gradient.z();
+        each.predicted(at[first], at[second], values);
     }
 
     private void columns(Observation each, int first, int second, int[] into, int start) {
@@ -172,8 +165,7 @@ final class Network {
         double[] values = new double[PER_ROW];
         for (int k = 0; k < observations.size(); k++) {
             if (used[k]) {
-                row(k, at, values);
-                double pull = weight[k] * misfit(k, at);
+                double pull = weight[k] * (observations.get(k).value() - row(k, at, values));
                 for (int i = 0; i < PER_ROW; i++) {
                     int column = columns[PER_ROW * k + i];
                     if (column >= 0) {

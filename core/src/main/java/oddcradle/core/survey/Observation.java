@@ -46,17 +46,46 @@ record Observation(Kind kind, String from, String to, DatumPlane plane, double v
         };
     }
 
-    /** How the prediction changes as the second point moves (the only one, for an offset); the first counts negative. */
-    Vec3 gradient(Vec3 a, Vec3 b) {
-        if (kind == Kind.OFFSET) {
-            return plane.direction();
+    /**
+     * The same, and how it changes as the points move.
+     *
+     * @param derivatives gets those along three axes of the second point (the only one, for an offset), then of the first
+     */
+    double predicted(Vec3 a, Vec3 b, double[] derivatives) {
+        double x = b.x() - a.x();
+        double y = b.y() - a.y();
+        double z = b.z() - a.z();
+        double predicted;
+        switch (kind) {
+            case OFFSET -> {
+                Vec3 direction = plane.direction();
+                x = direction.x();
+                y = direction.y();
+                z = direction.z();
+                predicted = a.x() * x + a.y() * y + a.z() * z;
+            }
+            case DISTANCE -> {
+                predicted = Math.sqrt(x * x + y * y + z * z);
+                double length = Math.max(predicted, TOO_NEAR);
+                x /= length;
+                y /= length;
+                z /= length;
+            }
+            default -> {
+                double level = Math.max(Math.sqrt(x * x + y * y), TOO_NEAR);
+                double squared = Math.max(level * level + z * z, TOO_NEAR * TOO_NEAR);
+                predicted = Math.atan2(z, level);
+                x *= -z / (level * squared);
+                y *= -z / (level * squared);
+                z = level / squared;
+            }
         }
-        Vec3 way = b.minus(a);
-        double length = Math.max(way.length(), TOO_NEAR);
-        if (kind == Kind.DISTANCE) {
-            return way.times(1 / length);
-        }
-        double level = Math.max(Math.hypot(way.x(), way.y()), TOO_NEAR);
-        return new Vec3(-way.z() * way.x() / level, -way.z() * way.y() / level, level).times(1 / (length * length));
+        derivatives[0] = x;
+        derivatives[1] = y;
+        derivatives[2] = z;
+        derivatives[3] = -x;
+        derivatives[4] = -y;
+        derivatives[5] = -z;
+        return predicted;
     }
 }

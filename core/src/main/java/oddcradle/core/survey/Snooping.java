@@ -197,7 +197,7 @@ final class Snooping {
     record Standing(double misfit, double redundancy, double standardised) {
         static Standing of(Network network, int reading, Vec3[] places, InverseOnPattern inverse) {
             double[] values = new double[Network.PER_ROW];
-            network.row(reading, places, values);
+            double predicted = network.row(reading, places, values);
             double sigma = network.observation(reading).sigma();
             double explained = 0;
             for (int i = 0; i < 6; i++) {
@@ -211,7 +211,7 @@ final class Snooping {
                 }
             }
             double redundancy = Math.max(0, 1 - explained / (sigma * sigma));
-            double misfit = network.misfit(reading, places);
+            double misfit = network.observation(reading).value() - predicted;
             double standardised = redundancy > LEAST_REDUNDANCY ? misfit / (sigma * Math.sqrt(redundancy)) : 0;
             return new Standing(misfit, redundancy, standardised);
         }

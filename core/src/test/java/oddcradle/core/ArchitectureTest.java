@@ -23,7 +23,11 @@ class ArchitectureTest {
         "..core.vibration..",
         "..core.frame..",
         "..core.mounting..",
-        "..core.shop.."
+        "..core.shop..",
+        "..core.survey..",
+        "..core.weigh..",
+        "..core.engine..",
+        "..core.joint.."
     };
 
     @Test

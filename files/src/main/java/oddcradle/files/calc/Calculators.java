@@ -27,6 +27,9 @@ public final class Calculators {
             "distance", DistanceCalculator::answer,
             "chain", ChainCalculator::answer,
             "cope", CopeCalculator::answer,
+            "drive", DriveCalculator::answer,
+            "shaft", ShaftCalculator::answer,
+            "boltgroup", BoltGroupCalculator::answer,
             "survey", SurveyCalculator::answer));
 
     private Calculators() {}

@@ -157,6 +157,25 @@ final class Fields {
         return numbers;
     }
 
+    /** Two numbers: a place in a plane. */
+    List<Double> pair(String name) {
+        return pair(name, required(name));
+    }
+
+    List<List<Double>> pairs(String name) {
+        List<JsonNode> entries = entries(name, required(name), -1);
+        List<List<Double>> pairs = new ArrayList<>();
+        for (int k = 0; k < entries.size(); k++) {
+            pairs.add(pair(name + "[" + k + "]", entries.get(k)));
+        }
+        return pairs;
+    }
+
+    private static List<Double> pair(String path, JsonNode node) {
+        List<JsonNode> entries = entries(path, node, 2);
+        return List.of(number(path + "[0]", entries.get(0)), number(path + "[1]", entries.get(1)));
+    }
+
     List<Vec3> vectors(String name) {
         List<JsonNode> entries = entries(name, required(name), -1);
         List<Vec3> vectors = new ArrayList<>();

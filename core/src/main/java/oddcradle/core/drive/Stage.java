@@ -1,0 +1,299 @@
+package oddcradle.core.drive;
+
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+
+/** One step of the drive from a shaft to the next. */
+public sealed interface Stage {
+    String id();
+
+    String label();
+
+    /** Share of the power that reaches the next shaft, more than 0 to 1. */
+    double efficiency();
+
+    /** Turns of its driver for one turn of what it drives; of a variator in its lowest ratio. */
+    double ratio();
+
+    /** The same in its highest ratio. */
+    default double highRatio() {
+        return ratio();
+    }
+
+    /** Pitch radius on the driving shaft, m; 0 where the stage has no pull to its side. */
+    default double driverRadius() {
+        return 0;
+    }
+
+    default double drivenRadius() {
+        return 0;
+    }
+
+    /** Whether its two shafts lie beside each other, joined in one plane. */
+    default boolean isInPlane() {
+        return drivenRadius() > 0;
+    }
+
+    /** In a word, for lists. */
+    String kind();
+
+    /**
+     * A roller chain.
+     *
+     * @param pitch m
+     * @param breakingLoad N
+     * @param tensionerTravel centre distance that a slide, slot or tensioner can take up, m
+     */
+    record Chain(
+            String id,
+            String label,
+            double pitch,
+            int driverTeeth,
+            int drivenTeeth,
+            double breakingLoad,
+            double tensionerTravel,
+            double efficiency)
+            implements Stage {
+        private static final int FEWEST = 6;
+        private static final int MOST = 500;
+
+        public Chain {
+            named(id, label, efficiency);
+            Guard.positive("pitch", pitch, "m");
+            requireTeeth("driverTeeth", driverTeeth);
+            requireTeeth("drivenTeeth", drivenTeeth);
+            Guard.positive("breakingLoad", breakingLoad, "N");
+            Guard.notNegative("tensionerTravel", tensionerTravel, "m");
+        }
+
+        private static void requireTeeth(String field, int teeth) {
+            if (teeth < FEWEST || teeth > MOST) {
+                throw new InvalidValue(
+                        field, "is " + teeth + ", must lie between " + FEWEST + " and " + MOST + " teeth");
+            }
+        }
+
+        public Chain withTeeth(int driver, int driven) {
+            return new Chain(id, label, pitch, driver, driven, breakingLoad, tensionerTravel, efficiency);
+        }
+
+        @Override
+        public double ratio() {
+            return (double) drivenTeeth / driverTeeth;
+        }
+
+        @Override
+        public double driverRadius() {
+            return RollerChain.pitchDiameter(pitch, driverTeeth) / 2;
+        }
+
+        @Override
+        public double drivenRadius() {
+            return RollerChain.pitchDiameter(pitch, drivenTeeth) / 2;
+        }
+
+        @Override
+        public String kind() {
+            return "roller chain";
+        }
+    }
+
+    /**
+     * A belt on two pulleys.
+     *
+     * @param toothed whether it cannot slip
+     * @param driverDiameter pitch diameter, m
+     * @param beltLength along its pitch line, m
+     * @param wedgeAngle between the sides of a V-belt, rad; 0 for a flat or toothed one
+     * @param width at the top, m
+     * @param tensionerTravel m
+     */
+    record Belt(
+            String id,
+            String label,
+            boolean toothed,
+            double driverDiameter,
+            double drivenDiameter,
+            double beltLength,
+            double wedgeAngle,
+            double width,
+            double tensionerTravel,
+            double efficiency)
+            implements Stage {
+        public Belt {
+            named(id, label, efficiency);
+            Guard.positive("driverDiameter", driverDiameter, "m");
+            Guard.positive("drivenDiameter", drivenDiameter, "m");
+            Guard.positive("beltLength", beltLength, "m");
+            Guard.within("wedgeAngle", wedgeAngle, 0, Math.PI / 2, "rad");
+            Guard.positive("width", width, "m");
+            Guard.notNegative("tensionerTravel", tensionerTravel, "m");
+        }
+
+        @Override
+        public double ratio() {
+            return drivenDiameter / driverDiameter;
+        }
+
+        @Override
+        public double driverRadius() {
+            return driverDiameter / 2;
+        }
+
+        @Override
+        public double drivenRadius() {
+            return drivenDiameter / 2;
+        }
+
+        @Override
+        public String kind() {
+            return toothed ? "toothed belt" : "V-belt";
+        }
+    }
+
+    /**
+     * A belt between two clutches that change their diameters with speed.
+     *
+     * @param driverLow pitch diameter of the driving clutch when it takes hold, m
+     * @param driverHigh the same fully shifted
+     * @param beltLength along its pitch line, m
+     * @param wedgeAngle between the sides of the belt, rad
+     * @param width at the top, m
+     * @param engageSpeed of the driver at which the belt is gripped, rad/s
+     * @param shiftSpeed of the driver while it shifts, rad/s
+     */
+    record Variator(
+            String id,
+            String label,
+            double driverLow,
+            double driverHigh,
+            double beltLength,
+            double wedgeAngle,
+            double width,
+            double engageSpeed,
+            double shiftSpeed,
+            double efficiency)
+            implements Stage {
+        public Variator {
+            named(id, label, efficiency);
+            Guard.positive("driverLow", driverLow, "m");
+            Guard.positive("driverHigh", driverHigh, "m");
+            if (driverHigh <= driverLow) {
+                throw new InvalidValue("driverHigh", "is " + driverHigh + " m, must be more than driverLow");
+            }
+            Guard.positive("beltLength", beltLength, "m");
+            Guard.within("wedgeAngle", wedgeAngle, Math.toRadians(10), Math.PI / 2, "rad");
+            Guard.positive("width", width, "m");
+            Guard.positive("engageSpeed", engageSpeed, "rad/s");
+            Guard.positive("shiftSpeed", shiftSpeed, "rad/s");
+            if (shiftSpeed < engageSpeed) {
+                throw new InvalidValue("shiftSpeed", "is below the speed at which the clutch takes hold");
+            }
+        }
+
+        /** Nominal; the centre distance settles the driven diameters, see {@link OpenBelt#otherDiameter}. */
+        @Override
+        public double ratio() {
+            return driverHigh / driverLow;
+        }
+
+        @Override
+        public double highRatio() {
+            return driverLow / driverHigh;
+        }
+
+        @Override
+        public double driverRadius() {
+            return driverLow / 2;
+        }
+
+        @Override
+        public double drivenRadius() {
+            return driverHigh / 2;
+        }
+
+        @Override
+        public String kind() {
+            return "belt variator";
+        }
+    }
+
+    /** Gears in a case of their own, shafts where the case has them. */
+    record Gears(String id, String label, double ratio, boolean reverses, double efficiency) implements Stage {
+        public Gears {
+            named(id, label, efficiency);
+            Guard.positive("ratio", ratio, "");
+        }
+
+        @Override
+        public String kind() {
+            return "gears";
+        }
+    }
+
+    /**
+     * A flexible coupling of two shafts in line.
+     *
+     * @param radialAllowance m
+     * @param angularAllowance rad
+     * @param torsionalStiffness N m/rad; 0 where nobody knows it
+     */
+    record Coupling(String id, String label, double radialAllowance, double angularAllowance, double torsionalStiffness)
+            implements Stage {
+        public Coupling {
+            named(id, label, 1);
+            Guard.positive("radialAllowance", radialAllowance, "m");
+            Guard.positive("angularAllowance", angularAllowance, "rad");
+            Guard.notNegative("torsionalStiffness", torsionalStiffness, "N m/rad");
+        }
+
+        @Override
+        public double efficiency() {
+            return 1;
+        }
+
+        @Override
+        public double ratio() {
+            return 1;
+        }
+
+        @Override
+        public String kind() {
+            return "flexible coupling";
+        }
+    }
+
+    /**
+     * A shaft with a joint at each end.
+     *
+     * @param constantVelocity whether its joints turn evenly at an angle; otherwise they are crosses
+     * @param phase angle between the two yokes of the shaft, rad; 0 where they lie in one plane
+     * @param largestAngle that a joint takes, rad
+     */
+    record JointShaft(
+            String id, String label, boolean constantVelocity, double phase, double largestAngle, double efficiency)
+            implements Stage {
+        public JointShaft {
+            named(id, label, efficiency);
+            Guard.within("phase", phase, -Math.PI, Math.PI, "rad");
+            Guard.within("largestAngle", largestAngle, 0, Math.PI / 3, "rad");
+        }
+
+        @Override
+        public double ratio() {
+            return 1;
+        }
+
+        @Override
+        public String kind() {
+            return constantVelocity ? "constant-velocity shaft" : "universal shaft";
+        }
+    }
+
+    private static void named(String id, String label, double efficiency) {
+        Guard.named("id", id);
+        Guard.named("label", label);
+        Guard.positive("efficiency", efficiency, "");
+        Guard.within("efficiency", efficiency, 0, 1, "");
+    }
+}

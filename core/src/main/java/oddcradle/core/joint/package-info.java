@@ -1,0 +1,2 @@
+/** Bolts that share a load. */
+package oddcradle.core.joint;

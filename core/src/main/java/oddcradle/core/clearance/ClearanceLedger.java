@@ -3,6 +3,7 @@ package oddcradle.core.clearance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiPredicate;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
@@ -26,16 +27,23 @@ public final class ClearanceLedger {
 
     private final List<Body> donorParts;
     private final List<Body> obstacles;
+    private final BiPredicate<Body, Body> counts;
     private final List<Gap> near;
 
-    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles) {
+    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles, BiPredicate<Body, Body> counts) {
         this.donorParts = List.copyOf(donorParts);
         this.obstacles = List.copyOf(obstacles);
+        this.counts = counts;
         this.near = gaps(true);
     }
 
     public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles) {
-        return new ClearanceLedger(donorParts, obstacles);
+        return of(donorParts, obstacles, (part, obstacle) -> true);
+    }
+
+    /** @param counts whether a pair is to be held apart at all */
+    public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles, BiPredicate<Body, Body> counts) {
+        return new ClearanceLedger(donorParts, obstacles, counts);
     }
 
     public List<Body> obstacles() {
@@ -65,7 +73,8 @@ public final class ClearanceLedger {
         for (Body part : donorParts) {
             for (Body obstacle : obstacles) {
                 double limit = Math.max(part.room(), obstacle.room());
-                if (!nearOnly || part.bounds().distanceTo(obstacle.bounds()) < limit + NEAR) {
+                boolean wanted = !nearOnly || part.bounds().distanceTo(obstacle.bounds()) < limit + NEAR;
+                if (wanted && counts.test(part, obstacle)) {
                     gaps.add(gap(part, obstacle));
                 }
             }

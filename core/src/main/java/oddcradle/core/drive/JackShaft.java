@@ -4,6 +4,8 @@ import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Measured;
 
 /**
  * A shaft in the machine between two stages.
@@ -19,6 +21,7 @@ import oddcradle.core.math.Vec3;
  * @param keyDepth of the keyway in the shaft, m; 0 for none
  * @param keyWidth m; 0 for none
  * @param yield strength of the shaft, Pa
+ * @param bearingNodes nodes of the frame that carry the bearings, in their order; none where the frame is not to feel them
  */
 public record JackShaft(
         String id,
@@ -33,7 +36,9 @@ public record JackShaft(
         double bearingRating,
         double keyDepth,
         double keyWidth,
-        double yield) {
+        double yield,
+        List<String> bearingNodes)
+        implements Measured<JackShaft> {
     public JackShaft {
         Guard.named("id", id);
         Guard.named("label", label);
@@ -68,10 +73,91 @@ public record JackShaft(
             throw new InvalidValue("keyWidth", "is " + keyWidth + " m, must be less than the shaft's " + od + " m");
         }
         Guard.positive("yield", yield, "Pa");
+        bearingNodes = bearingNodes == null ? List.of() : List.copyOf(bearingNodes);
+        if (!bearingNodes.isEmpty() && bearingNodes.size() != bearings.size()) {
+            throw new InvalidValue("bearingNodes", "must name one node for each bearing, or none");
+        }
     }
 
     /** A place along it, host axes, m. */
     public Vec3 at(double along) {
         return point.along(axis.unit(), along);
+    }
+
+    /** The same with its wheels packed elsewhere. */
+    public JackShaft withWheels(double driven, double driver) {
+        return new JackShaft(
+                id,
+                label,
+                point,
+                axis,
+                od,
+                bore,
+                driven,
+                driver,
+                bearings,
+                bearingRating,
+                keyDepth,
+                keyWidth,
+                yield,
+                bearingNodes);
+    }
+
+    public JackShaft withOd(double other) {
+        return new JackShaft(
+                id,
+                label,
+                point,
+                axis,
+                other,
+                bore,
+                drivenAt,
+                driverAt,
+                bearings,
+                bearingRating,
+                keyDepth,
+                keyWidth,
+                yield,
+                bearingNodes);
+    }
+
+    /** Places along it are measured from its point; without bearings theirs read 0. */
+    @Override
+    public List<Measure> measures() {
+        boolean held = !bearings.isEmpty();
+        return List.of(
+                Measure.of("forward", Kind.LENGTH, point.x()),
+                Measure.of("left", Kind.LENGTH, point.y()),
+                Measure.of("up", Kind.LENGTH, point.z()),
+                Measure.of("diameter", Kind.LENGTH, od),
+                Measure.of("bore", Kind.LENGTH, bore),
+                Measure.of("driven wheel at", Kind.LENGTH, drivenAt),
+                Measure.of("driving wheel at", Kind.LENGTH, driverAt),
+                Measure.of("bearing 1 at", Kind.LENGTH, held ? bearings.get(0) : 0),
+                Measure.of("bearing 2 at", Kind.LENGTH, held ? bearings.get(1) : 0),
+                Measure.of("bearing rating", Kind.FORCE, bearingRating),
+                Measure.of("keyway deep", Kind.LENGTH, keyDepth),
+                Measure.of("key wide", Kind.LENGTH, keyWidth),
+                Measure.of("yield strength", Kind.STRESS, yield));
+    }
+
+    @Override
+    public JackShaft with(List<Double> v) {
+        boolean held = !v.get(7).equals(0.0) || !v.get(8).equals(0.0);
+        return new JackShaft(
+                id,
+                label,
+                new Vec3(v.get(0), v.get(1), v.get(2)),
+                axis,
+                v.get(3),
+                v.get(4),
+                v.get(5),
+                v.get(6),
+                held ? List.of(v.get(7), v.get(8)) : List.of(),
+                v.get(9),
+                v.get(10),
+                v.get(11),
+                v.get(12),
+                held ? bearingNodes : List.of());
     }
 }

@@ -17,6 +17,30 @@ public final class RollerChain {
         return pitch / Math.sin(Math.PI / teeth);
     }
 
+    /**
+     * How much the chain's speed swings within one tooth, highest less lowest over the mean:
+     * {@code (pi / N) (1 / sin(pi / N) - 1 / tan(pi / N))}. Shigley, Mechanical Engineering Design, roller chain (from memory).
+     */
+    public static double speedSwing(int teeth) {
+        double half = Math.PI / teeth;
+        return half * (1 / Math.sin(half) - 1 / Math.tan(half));
+    }
+
+    /** Greatest diameter over the tips, m: {@code p (0.6 + cot(pi / N))}, ASME B29.1 (from memory). */
+    public static double tipDiameter(double pitch, int teeth) {
+        return pitch * (0.6 + 1 / Math.tan(Math.PI / teeth));
+    }
+
+    /** Height of the link plates, m: about 0.95 of the pitch in ISO 606 (from memory). */
+    public static double plateHeight(double pitch) {
+        return 0.95 * pitch;
+    }
+
+    /** Width over the pins of a single chain, m: about 1.4 pitches in ISO 606 (from memory). */
+    public static double width(double pitch) {
+        return 1.4 * pitch;
+    }
+
     public static ChainResult solve(ChainInput input) {
         double length = lengthInPitches(input, input.centre());
         int links = nextEven(length);

@@ -1,10 +1,13 @@
 package oddcradle.core.drive;
 
+import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Measured;
 
 /** One step of the drive from a shaft to the next. */
-public sealed interface Stage {
+public sealed interface Stage extends Measured<Stage> {
     String id();
 
     String label();
@@ -96,6 +99,30 @@ public sealed interface Stage {
         public String kind() {
             return "roller chain";
         }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(
+                    Measure.of("front teeth", Kind.COUNT, driverTeeth),
+                    Measure.of("rear teeth", Kind.COUNT, drivenTeeth),
+                    Measure.of("pitch", Kind.LENGTH, pitch),
+                    Measure.of("breaking load", Kind.FORCE, breakingLoad),
+                    Measure.of("slide or tensioner", Kind.LENGTH, tensionerTravel),
+                    Measure.of("efficiency", Kind.SHARE, efficiency));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new Chain(
+                    id,
+                    label,
+                    v.get(2),
+                    whole("driverTeeth", v.get(0)),
+                    whole("drivenTeeth", v.get(1)),
+                    v.get(3),
+                    v.get(4),
+                    v.get(5));
+        }
     }
 
     /**
@@ -130,6 +157,20 @@ public sealed interface Stage {
             Guard.notNegative("tensionerTravel", tensionerTravel, "m");
         }
 
+        public Belt withLength(double length) {
+            return new Belt(
+                    id,
+                    label,
+                    toothed,
+                    driverDiameter,
+                    drivenDiameter,
+                    length,
+                    wedgeAngle,
+                    width,
+                    tensionerTravel,
+                    efficiency);
+        }
+
         @Override
         public double ratio() {
             return drivenDiameter / driverDiameter;
@@ -148,6 +189,23 @@ public sealed interface Stage {
         @Override
         public String kind() {
             return toothed ? "toothed belt" : "V-belt";
+        }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(
+                    Measure.of("driving pulley", Kind.LENGTH, driverDiameter),
+                    Measure.of("driven pulley", Kind.LENGTH, drivenDiameter),
+                    Measure.of("belt length", Kind.LENGTH, beltLength),
+                    Measure.of("wedge angle", Kind.ANGLE, wedgeAngle),
+                    Measure.of("belt width", Kind.LENGTH, width),
+                    Measure.of("slide", Kind.LENGTH, tensionerTravel),
+                    Measure.of("efficiency", Kind.SHARE, efficiency));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new Belt(id, label, toothed, v.get(0), v.get(1), v.get(2), v.get(3), v.get(4), v.get(5), v.get(6));
         }
     }
 
@@ -216,6 +274,25 @@ public sealed interface Stage {
         public String kind() {
             return "belt variator";
         }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(
+                    Measure.of("clutch, taking hold", Kind.LENGTH, driverLow),
+                    Measure.of("clutch, shifted", Kind.LENGTH, driverHigh),
+                    Measure.of("belt length", Kind.LENGTH, beltLength),
+                    Measure.of("wedge angle", Kind.ANGLE, wedgeAngle),
+                    Measure.of("belt width", Kind.LENGTH, width),
+                    Measure.of("takes hold at", Kind.ROTATION_SPEED, engageSpeed),
+                    Measure.of("shifts at", Kind.ROTATION_SPEED, shiftSpeed),
+                    Measure.of("efficiency", Kind.SHARE, efficiency));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new Variator(
+                    id, label, v.get(0), v.get(1), v.get(2), v.get(3), v.get(4), v.get(5), v.get(6), v.get(7));
+        }
     }
 
     /** Gears in a case of their own, shafts where the case has them. */
@@ -228,6 +305,16 @@ public sealed interface Stage {
         @Override
         public String kind() {
             return "gears";
+        }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(Measure.of("ratio", Kind.RATIO, ratio), Measure.of("efficiency", Kind.SHARE, efficiency));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new Gears(id, label, v.get(0), reverses, v.get(1));
         }
     }
 
@@ -261,6 +348,19 @@ public sealed interface Stage {
         public String kind() {
             return "flexible coupling";
         }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(
+                    Measure.of("takes aside", Kind.LENGTH, radialAllowance),
+                    Measure.of("takes at an angle", Kind.ANGLE, angularAllowance),
+                    Measure.of("twists, per rad", Kind.TORQUE, torsionalStiffness));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new Coupling(id, label, v.get(0), v.get(1), v.get(2));
+        }
     }
 
     /**
@@ -288,6 +388,26 @@ public sealed interface Stage {
         public String kind() {
             return constantVelocity ? "constant-velocity shaft" : "universal shaft";
         }
+
+        @Override
+        public List<Measure> measures() {
+            return List.of(
+                    Measure.of("second yoke turned", Kind.ANGLE, phase),
+                    Measure.of("joints take", Kind.ANGLE, largestAngle),
+                    Measure.of("efficiency", Kind.SHARE, efficiency));
+        }
+
+        @Override
+        public Stage with(List<Double> v) {
+            return new JointShaft(id, label, constantVelocity, v.get(0), v.get(1), v.get(2));
+        }
+    }
+
+    private static int whole(String field, double value) {
+        if (value != Math.rint(value)) {
+            throw new InvalidValue(field, "is " + value + ", must be a whole number");
+        }
+        return (int) value;
     }
 
     private static void named(String id, String label, double efficiency) {

@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.engine.ShakingForce;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.job.Cradle;
@@ -166,9 +167,18 @@ public final class Candidates {
         double torque = donor.engine().maxTorque()
                 * donor.engine().primaryRatio()
                 * donor.engine().gearRatios().get(0);
-        int front = donor.output().teeth();
-        int rear = job.host().drivenEnd().teeth();
-        return front > 0 && rear > 0 ? torque * rear / front : torque;
+        double ratio = 1;
+        for (int k = 0; k < job.line().stages().size(); k++) {
+            Stage stage = job.line().stages().get(k);
+            // A donor brings its own front sprocket.
+            boolean own =
+                    k == 0 && stage instanceof Stage.Chain && donor.output().teeth() > 0;
+            ratio *= own
+                    ? (double) ((Stage.Chain) stage).drivenTeeth()
+                            / donor.output().teeth()
+                    : stage.ratio();
+        }
+        return torque * ratio;
     }
 
     private static Candidate marked(Candidate each, List<Candidate> all, Weights weights, Output wanted) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FrameCase;
@@ -19,7 +20,6 @@ import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
-import oddcradle.core.job.DrivenEnd;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.LoadCase;
@@ -167,6 +167,7 @@ final class CradleFrame {
         pieces.forEach(piece -> used.addAll(List.of(piece.i(), piece.j())));
         job.host().supports().forEach(support -> used.add(support.node()));
         used.addAll(job.host().drivenEnd().bearings());
+        job.line().shafts().forEach(shaft -> used.addAll(shaft.bearingNodes()));
         job.cradle().isolators().forEach(each -> used.add(joined.getOrDefault(each.node(), each.node())));
         return nodes.values().stream().filter(node -> used.contains(node.id())).toList();
     }
@@ -187,38 +188,57 @@ final class CradleFrame {
 
     private FrameCase load(LoadCase load, LineResult line) {
         List<NodeLoad> loads = new ArrayList<>();
-        if (load.chainPull() > 0 && line.chain().isPresent()) {
-            addChainPull(loads, line, load.chainPull() * line.pull().design());
+        if (load.chainPull() > 0) {
+            for (int k = 0; k < line.stages().size(); k++) {
+                addPull(loads, line.stages().get(k), k, load.chainPull());
+            }
         }
         return new FrameCase(load.id(), loads, load.field().times(STANDARD_GRAVITY));
     }
 
     /**
-     * Pull along the upper run: on the donor at its sprocket, and back on the axle's two bearings by the lever between
-     * them. The torque about the axle goes to the tyres and is no load of the frame.
+     * Pull along the upper run of a chain or belt: on what drives, and back on what is driven. The torque about an axle goes on
+     * to the next stage or the tyres and is no load of the frame.
      */
-    private void addChainPull(List<NodeLoad> loads, LineResult line, double pull) {
-        DrivenEnd driven = job.host().drivenEnd();
-        Vec3 front = seating.driverCentre();
-        Vec3 rear = driven.sprocketCentre();
+    private void addPull(List<NodeLoad> loads, StageResult stage, int at, double share) {
+        double drivenRadius = stage.stage().driverRadius() * stage.ratio();
+        if (!stage.stage().isInPlane() || stage.problem().isPresent()) {
+            return;
+        }
+        Vec3 front = stage.driving().sprocketCentre();
+        Vec3 rear = stage.driven().sprocketCentre();
         Vec3 along = rear.minus(front).unit();
-        Vec3 sideways = driven.axis().unit();
-        Vec3 up = along.cross(sideways).unit();
+        Vec3 up = along.cross(stage.driven().direction()).unit();
         if (up.z() < 0) {
             up = up.negated();
         }
-        double frontRadius = line.chain().orElseThrow().pitchDiameterDriver() / 2;
-        double rearRadius = line.chain().orElseThrow().pitchDiameterDriven() / 2;
-        Vec3 run =
-                rear.along(up, rearRadius).minus(front.along(up, frontRadius)).unit();
-        Vec3 force = run.times(pull);
-        Vec3 arm = front.along(up, frontRadius).minus(seating.mass().cg());
-        loads.add(new NodeLoad(DONOR, force, arm.cross(force)));
-        String bearingA = driven.bearings().get(0);
-        String bearingB = driven.bearings().get(1);
-        Vec3 span = seating.node(bearingB).minus(seating.node(bearingA));
-        double share = rear.minus(seating.node(bearingA)).dot(span) / span.squaredLength();
-        loads.add(new NodeLoad(bearingA, force.times(share - 1), Vec3.ZERO));
-        loads.add(new NodeLoad(bearingB, force.times(-share), Vec3.ZERO));
+        Vec3 pulledAt = front.along(up, stage.stage().driverRadius());
+        Vec3 run = rear.along(up, drivenRadius).minus(pulledAt).unit();
+        Vec3 force = run.times(share * stage.design());
+        List<JackShaft> shafts = job.line().shafts();
+        if (at == 0) {
+            Vec3 arm = pulledAt.minus(seating.mass().cg());
+            loads.add(new NodeLoad(DONOR, force, arm.cross(force)));
+        } else {
+            addOnBearings(loads, shafts.get(at - 1).bearingNodes(), front, force);
+        }
+        addOnBearings(
+                loads,
+                at == shafts.size()
+                        ? job.host().drivenEnd().bearings()
+                        : shafts.get(at).bearingNodes(),
+                rear,
+                force.negated());
+    }
+
+    /** A side force on a shaft, shared by the lever between its two bearings; nothing where none is named. */
+    private void addOnBearings(List<NodeLoad> loads, List<String> bearings, Vec3 wheel, Vec3 force) {
+        if (bearings.isEmpty()) {
+            return;
+        }
+        Vec3 span = seating.node(bearings.get(1)).minus(seating.node(bearings.get(0)));
+        double share = wheel.minus(seating.node(bearings.get(0))).dot(span) / span.squaredLength();
+        loads.add(new NodeLoad(bearings.get(0), force.times(1 - share), Vec3.ZERO));
+        loads.add(new NodeLoad(bearings.get(1), force.times(share), Vec3.ZERO));
     }
 }

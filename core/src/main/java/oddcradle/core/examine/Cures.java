@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import oddcradle.core.catalog.TubeStock;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
-import oddcradle.core.drive.ChainInput;
-import oddcradle.core.drive.ChainResult;
-import oddcradle.core.drive.RollerChain;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
@@ -24,7 +24,6 @@ import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Side;
 import oddcradle.core.job.SurveyEdit;
-import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -42,7 +41,6 @@ import oddcradle.core.weigh.Estimated;
 public final class Cures {
     private static final double FARTHEST_MOVE = 0.060;
     private static final double MOVE_STEP = 1e-4;
-    private static final int TEETH_EITHER_WAY = 4;
     private static final int OFFERED = 2;
 
     private Cures() {}
@@ -54,9 +52,6 @@ public final class Cures {
         }
         Job job = examination.job();
         return switch (finding.code()) {
-            case "line.offset" -> lineOffset(job, examination.line().alignment().offset(), examination.seating());
-            case "line.links" -> wholeChain(job, examination);
-            case "line.wrap" -> moreWrap(job, examination);
             case "seat.gap" -> widerGap(job, examination, finding);
             case "cradle.loose-end" -> landing(job, examination.seating(), finding);
             case "shake.idle" -> softer(job, job.donor().engine().idleSpeed(), ShakeStop.MOST_AT_IDLE);
@@ -66,7 +61,7 @@ public final class Cures {
             case "survey.slip" -> mendedReading(examination, finding);
             case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
-            default -> List.of();
+            default -> LineCures.of(examination, finding);
         };
     }
 
@@ -97,83 +92,23 @@ public final class Cures {
         return cures;
     }
 
-    /** Sideways if the seat is free to go there, and always a spacer on the axle. */
-    private static List<Cure> lineOffset(Job job, double offset, Seating seating) {
-        List<Cure> cures = new ArrayList<>();
-        double perSpacer = job.host().drivenEnd().axis().unit().dot(seating.driverAxis());
-        if (Math.abs(perSpacer) > 0.5) {
-            cures.add(Cure.of(new JobEdit.ShiftDrivenSprocket(-offset / perSpacer)));
-        }
-        double perSlide = Vec3.Y.dot(seating.driverAxis());
-        if (!job.seat().isHeld(Freedom.LEFT) && Math.abs(perSlide) > 0.5) {
-            cures.add(Cure.of(new JobEdit.MoveSeat(Vec3.Y.times(offset / perSlide))));
-        }
-        return cures;
-    }
-
-    private static List<Cure> wholeChain(Job job, Examination examination) {
-        List<Cure> cures = new ArrayList<>();
-        teethWithin(job, examination).ifPresent(cures::add);
-        ChainResult chain = examination.line().chain().orElseThrow();
-        double extra = chain.centreForLinks() - examination.line().alignment().centreDistance();
-        double away = examination.seating().driverCentre().x()
-                        > job.host().drivenEnd().sprocketCentre().x()
-                ? 1
-                : -1;
-        if (!job.seat().isHeld(Freedom.FORWARD)) {
-            JobEdit slide = new JobEdit.MoveSeat(Vec3.X.times(away * extra));
-            if (isGood(slide.applyTo(job), "line.links")) {
-                cures.add(0, Cure.of(slide));
-            }
-        }
-        return cures;
-    }
-
-    private static Optional<Cure> teethWithin(Job job, Examination examination) {
-        int teeth = job.host().drivenEnd().teeth();
-        double centre = examination.line().alignment().centreDistance();
-        for (int change = 1; change <= TEETH_EITHER_WAY; change++) {
-            for (int sign : new int[] {-1, 1}) {
-                Optional<ChainResult> chain =
-                        chainWith(job, job.donor().output().teeth(), teeth + sign * change, centre);
-                if (chain.isPresent()
-                        && chain.get().centreForLinks() - centre <= job.line().tensionerTravel()) {
-                    return Optional.of(Cure.of(new JobEdit.SetDrivenTeeth(teeth + sign * change)));
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static List<Cure> moreWrap(Job job, Examination examination) {
-        double centre = examination.line().alignment().centreDistance();
-        int teeth = job.host().drivenEnd().teeth();
-        for (int fewer = teeth - 1; fewer > job.donor().output().teeth(); fewer--) {
-            Optional<ChainResult> chain = chainWith(job, job.donor().output().teeth(), fewer, centre);
-            if (chain.isPresent() && chain.get().wrapDriver() >= LineStop.LEAST_WRAP) {
-                return List.of(Cure.of(new JobEdit.SetDrivenTeeth(fewer)));
-            }
-        }
-        return List.of();
-    }
-
-    private static Optional<ChainResult> chainWith(Job job, int driver, int driven, double centre) {
-        try {
-            return Optional.of(RollerChain.solve(new ChainInput(job.line().pitch(), driver, driven, centre, 0)));
-        } catch (InvalidValue impossible) {
-            return Optional.empty();
-        }
-    }
-
     /** The shortest slide along one free direction that opens the gap, found by stepping and bisection. */
     private static List<Cure> widerGap(Job job, Examination examination, Finding finding) {
-        if (finding.where().parts().contains(SeatStop.SCAN)) {
+        List<String> parts = finding.where().parts();
+        boolean ofDrive = Stream.concat(
+                        job.line().stages().stream().map(Stage::id),
+                        job.line().shafts().stream().map(JackShaft::id))
+                .anyMatch(parts::contains);
+        if (ofDrive) {
+            return LineCures.of(examination, finding);
+        }
+        if (parts.contains(SeatStop.SCAN)) {
             // Trying every step against a scan would take too long to be offered.
             return List.of();
         }
         Gap gap = examination.ledger().near().stream()
-                .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
-                        .equals(finding.where().parts()))
+                .filter(each ->
+                        List.of(each.donorPart().id(), each.obstacle().id()).equals(parts))
                 .findFirst()
                 .orElseThrow();
         List<Cure> cures = new ArrayList<>();
@@ -320,18 +255,11 @@ public final class Cures {
 
     private static boolean holds(Job job, String tube) {
         Seating seating = Seating.of(job);
-        CradleFrame.Built built = CradleFrame.of(job, seating, LineStop.solve(job, seating));
+        CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
         Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
         return result.isPresent()
                 && LoadStop.uses(job, built, result.get()).stream()
                         .filter(use -> use.tube().id().equals(tube))
                         .allMatch(use -> use.share() <= 1);
-    }
-
-    private static boolean isGood(Job job, String code) {
-        Seating seating = Seating.of(job);
-        return LineStop.report(job, seating, LineStop.solve(job, seating)).findings().stream()
-                .filter(finding -> finding.code().equals(code))
-                .allMatch(finding -> finding.severity() == Severity.GOOD);
     }
 }

@@ -3,11 +3,13 @@ package oddcradle.core.examine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import oddcradle.core.clearance.ClearanceLedger;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Stop;
@@ -18,6 +20,7 @@ import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.job.Donor;
+import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Part;
 import oddcradle.core.job.Side;
@@ -43,6 +46,8 @@ public final class Examination {
     private final SurveyResult hostSurvey;
     private final Estimated weighed;
     private final LineResult line;
+    private final Optional<RoadChart> roadChart;
+    private final Map<JackShaft, Double> criticalSpeeds;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
@@ -62,7 +67,10 @@ public final class Examination {
         this.weighed = earlier.filter(before -> sameWeighing(before.job.donor(), job.donor()))
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
-        this.line = LineStop.solve(job, seating);
+        this.line = LineResult.of(job, seating);
+        this.roadChart = RoadChart.of(job, line);
+        this.criticalSpeeds =
+                criticalSpeeds(job, earlier.map(before -> before.criticalSpeeds).orElse(Map.of()));
         this.donorScanPlace = place(Side.DONOR);
         this.hostScanPlace = place(Side.HOST);
         this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
@@ -102,7 +110,7 @@ public final class Examination {
                         seating,
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
-        report(LineStop.report(job, seating, line));
+        report(LineStop.report(job, seating, line, roadChart, criticalSpeeds, mountedBody));
         report(SeatStop.report(job, seating, ledger));
         report(CradleStop.report(job, seating));
         report(ShakeStop.report(job, seating, shake));
@@ -122,8 +130,8 @@ public final class Examination {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
         Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
         return tree.isPresent() && fit.isPresent()
-                ? SeatStop.solve(job, seating, tree.get(), fit.get().pose())
-                : SeatStop.solve(job, seating);
+                ? SeatStop.solve(job, seating, line, tree.get(), fit.get().pose())
+                : SeatStop.solve(job, seating, line);
     }
 
     private SurveyResult survey(Side side, Optional<Examination> earlier) {
@@ -144,6 +152,19 @@ public final class Examination {
     private static Estimated weigh(Donor donor) {
         Map<String, List<Solid>> parts = donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids));
         return WeighingTogether.of(donor.weighings(), parts);
+    }
+
+    /** First critical speed of every jackshaft on bearings, rad/s; those of {@code known} are not worked out again. */
+    static Map<JackShaft, Double> criticalSpeeds(Job job, Map<JackShaft, Double> known) {
+        Map<JackShaft, Double> speeds = new HashMap<>();
+        for (JackShaft shaft : job.line().shafts()) {
+            if (known.containsKey(shaft)) {
+                speeds.put(shaft, known.get(shaft));
+            } else {
+                JackShaftResult.model(shaft).ifPresent(model -> speeds.put(shaft, model.criticalSpeed()));
+            }
+        }
+        return Map.copyOf(speeds);
     }
 
     /** Everything afresh. */
@@ -177,6 +198,10 @@ public final class Examination {
                 && a.host().keepOuts().equals(b.host().keepOuts())
                 && a.cradle().members().equals(b.cradle().members())
                 && a.cradle().nodes().equals(b.cradle().nodes())
+                && a.line().stages().equals(b.line().stages())
+                && a.line().shafts().equals(b.line().shafts())
+                && a.host().drivenEnd().equals(b.host().drivenEnd())
+                && a.donor().output().equals(b.donor().output())
                 && a.build().room().equals(b.build().room());
     }
 
@@ -214,6 +239,16 @@ public final class Examination {
 
     public LineResult line() {
         return line;
+    }
+
+    /** Speeds and wheel forces; empty where no wheel is driven. */
+    public Optional<RoadChart> roadChart() {
+        return roadChart;
+    }
+
+    /** The freedoms of the seat that the datum leaves open. */
+    public List<Freedom> openFreedoms() {
+        return DatumNotes.open(job, seating);
     }
 
     public ClearanceLedger ledger() {

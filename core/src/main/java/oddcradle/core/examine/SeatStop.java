@@ -4,6 +4,8 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
@@ -36,12 +38,37 @@ final class SeatStop {
 
     private SeatStop() {}
 
-    static ClearanceLedger solve(Job job, Seating seating) {
-        return ClearanceLedger.of(donorParts(job, seating.pose()), obstacles(job, seating));
+    static ClearanceLedger solve(Job job, Seating seating, LineResult line) {
+        return ledger(donorParts(job, seating.pose()), job, seating, line);
+    }
+
+    /**
+     * The drive is held against everything of host and cradle but what its wheels sit on; and against the donor, but for the
+     * first stage, whose wheel sits on it: there only against what is hot.
+     */
+    private static ClearanceLedger ledger(List<Body> donor, Job job, Seating seating, LineResult line) {
+        List<Body> obstacles = obstacles(job, seating);
+        List<Body> drive = DriveBodies.bodies(job, line);
+        Set<String> ofDrive = drive.stream().map(Body::id).collect(Collectors.toSet());
+        String first =
+                job.line().stages().isEmpty() ? "" : job.line().stages().get(0).id();
+        Set<String> onShafts = DriveBodies.onShafts(job, line, obstacles);
+        List<Body> parts = new ArrayList<>(donor);
+        parts.addAll(drive);
+        List<Body> others = new ArrayList<>(obstacles);
+        others.addAll(drive);
+        return ClearanceLedger.of(parts, others, (part, other) -> {
+            boolean partDrives = ofDrive.contains(part.id());
+            boolean otherDrives = ofDrive.contains(other.id());
+            if (partDrives || !otherDrives) {
+                return !partDrives || !otherDrives && !onShafts.contains(other.id());
+            }
+            return !other.id().equals(first) || part.nature().equals(Category.HOT.word());
+        });
     }
 
     /** With the donor's scan as one more body. */
-    static ClearanceLedger solve(Job job, Seating seating, MeshTree scan, Pose onDonor) {
+    static ClearanceLedger solve(Job job, Seating seating, LineResult line, MeshTree scan, Pose onDonor) {
         List<Body> parts = new ArrayList<>(donorParts(job, seating.pose()));
         parts.add(Body.scanned(
                 SCAN,
@@ -50,7 +77,7 @@ final class SeatStop {
                 Category.FIXED.word(),
                 scan,
                 seating.pose().after(onDonor)));
-        return ClearanceLedger.of(parts, obstacles(job, seating));
+        return ledger(parts, job, seating, line);
     }
 
     static List<Body> donorParts(Job job, Pose pose) {

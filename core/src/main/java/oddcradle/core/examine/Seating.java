@@ -118,7 +118,6 @@ public final class Seating {
         return member.nodes().stream().map(this::node).toList();
     }
 
-    /** Donor's mass in host axes. */
     /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host. */
     public List<Solid> solids(Side side) {
         List<Solid> solids = new ArrayList<>();
@@ -135,6 +134,7 @@ public final class Seating {
         return solids;
     }
 
+    /** Donor's mass in host axes. */
     public MassProperties mass() {
         return job.donor().mass().placed(pose);
     }

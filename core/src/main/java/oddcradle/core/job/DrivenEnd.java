@@ -4,6 +4,8 @@ import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Measured;
 
 /**
  * What the donor drives.
@@ -11,11 +13,12 @@ import oddcradle.core.math.Vec3;
  * @param point of the axle, host axes, m
  * @param axis of the axle, host axes
  * @param sprocketOffset of the sprocket's middle plane from the point along the axis, m
- * @param teeth of the sprocket
+ * @param teeth of the sprocket it came with; 0 where there is none
  * @param bearings ids of the two host nodes that carry the axle
  * @param tyreRadius rolling radius, m; 0 where there is no wheel
  * @param axleLoad weight on the driven axle, ready to drive, N; 0 where there is no wheel
  * @param grip most wheel force per axle load, 0 to 2
+ * @param pitch of the sprocket it came with, m; 0 where unknown or left out
  */
 public record DrivenEnd(
         Vec3 point,
@@ -25,7 +28,9 @@ public record DrivenEnd(
         List<String> bearings,
         double tyreRadius,
         double axleLoad,
-        double grip) {
+        double grip,
+        Double pitch)
+        implements Measured<DrivenEnd> {
     private static final double MOST_GRIP = 2;
 
     public DrivenEnd {
@@ -40,10 +45,44 @@ public record DrivenEnd(
         Guard.notNegative("tyreRadius", tyreRadius, "m");
         Guard.notNegative("axleLoad", axleLoad, "N");
         Guard.within("grip", grip, 0, MOST_GRIP, "");
+        pitch = pitch == null ? 0 : Guard.notNegative("pitch", pitch, "m");
     }
 
     /** Middle of the sprocket, host axes, m. */
     public Vec3 sprocketCentre() {
         return point.along(axis.unit(), sprocketOffset);
+    }
+
+    /** The same packed along its axle. */
+    public DrivenEnd shifted(double by) {
+        return new DrivenEnd(point, axis, sprocketOffset + by, teeth, bearings, tyreRadius, axleLoad, grip, pitch);
+    }
+
+    @Override
+    public List<Measure> measures() {
+        return List.of(
+                Measure.of("forward", Kind.LENGTH, point.x()),
+                Measure.of("left", Kind.LENGTH, point.y()),
+                Measure.of("up", Kind.LENGTH, point.z()),
+                Measure.of("its wheel at", Kind.LENGTH, sprocketOffset),
+                Measure.of("tyre radius", Kind.LENGTH, tyreRadius),
+                Measure.of("axle load", Kind.FORCE, axleLoad),
+                Measure.of("grip", Kind.SHARE, grip),
+                Measure.of("came with teeth", Kind.COUNT, teeth),
+                Measure.of("came with pitch", Kind.LENGTH, pitch));
+    }
+
+    @Override
+    public DrivenEnd with(List<Double> v) {
+        return new DrivenEnd(
+                new Vec3(v.get(0), v.get(1), v.get(2)),
+                axis,
+                v.get(3),
+                (int) Math.rint(v.get(7)),
+                bearings,
+                v.get(4),
+                v.get(5),
+                v.get(6),
+                v.get(8));
     }
 }

@@ -38,7 +38,7 @@ public record Job(
         candidates = candidates == null ? List.of() : List.copyOf(candidates);
         weights = weights == null ? Weights.EVEN : weights;
         Guard.within("candidates", candidates.size(), 0, MOST_CANDIDATES, "donors besides the one that is seated");
-        JobReferences.check(materials, donor, host, cradle, cases);
+        JobReferences.check(materials, donor, host, line, cradle, cases);
     }
 
     /** The material a member names. */
@@ -60,6 +60,10 @@ public record Job(
 
     public Job withHost(Host other) {
         return new Job(name, materials, donor, other, line, seat, cradle, cases, build, candidates, weights);
+    }
+
+    public Job withLine(Line other) {
+        return new Job(name, materials, donor, host, other, seat, cradle, cases, build, candidates, weights);
     }
 
     public Job withSeat(Seat other) {

@@ -123,70 +123,11 @@ public interface JobEdit {
         }
     }
 
-    /** Another number of teeth on the donor's sprocket. */
-    record SetDriverTeeth(int teeth) implements JobEdit {
-        @Override
-        public Job applyTo(Job job) {
-            Output output = job.donor().output();
-            return job.withDonor(job.donor().withOutput(output.withTeeth(teeth)));
-        }
-
-        @Override
-        public Phrase label() {
-            return Phrase.of("front sprocket {} teeth", Integer.toString(teeth));
-        }
-
-        @Override
-        public String mergeKey() {
-            return "teeth.driver";
-        }
-    }
-
-    /** Another number of teeth on the driven sprocket. */
-    record SetDrivenTeeth(int teeth) implements JobEdit {
-        @Override
-        public Job applyTo(Job job) {
-            DrivenEnd d = job.host().drivenEnd();
-            return withDrivenEnd(
-                    job,
-                    new DrivenEnd(
-                            d.point(),
-                            d.axis(),
-                            d.sprocketOffset(),
-                            teeth,
-                            d.bearings(),
-                            d.tyreRadius(),
-                            d.axleLoad(),
-                            d.grip()));
-        }
-
-        @Override
-        public Phrase label() {
-            return Phrase.of("rear sprocket {} teeth", Integer.toString(teeth));
-        }
-
-        @Override
-        public String mergeKey() {
-            return "teeth.driven";
-        }
-    }
-
     /** Packs the driven sprocket along its axle with a spacer, m, signed along the axle's axis. */
     record ShiftDrivenSprocket(double by) implements JobEdit {
         @Override
         public Job applyTo(Job job) {
-            DrivenEnd d = job.host().drivenEnd();
-            return withDrivenEnd(
-                    job,
-                    new DrivenEnd(
-                            d.point(),
-                            d.axis(),
-                            d.sprocketOffset() + by,
-                            d.teeth(),
-                            d.bearings(),
-                            d.tyreRadius(),
-                            d.axleLoad(),
-                            d.grip()));
+            return withDrivenEnd(job, job.host().drivenEnd().shifted(by));
         }
 
         @Override

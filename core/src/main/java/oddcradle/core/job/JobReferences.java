@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -15,11 +17,15 @@ import oddcradle.core.survey.Survey;
 final class JobReferences {
     private JobReferences() {}
 
-    static void check(List<Material> materials, Donor donor, Host host, Cradle cradle, List<LoadCase> cases) {
+    static void check(
+            List<Material> materials, Donor donor, Host host, Line line, Cradle cradle, List<LoadCase> cases) {
         Set<String> materialNames = unique(
                 "materials", "name", materials.stream().map(Material::name).toList());
         Set<String> bosses = unique(
                 "donor.bosses", "id", donor.bosses().stream().map(Boss::id).toList());
+        if (line.datum().pivot().isPresent()) {
+            require(bosses, "line.datum.pivot.boss", line.datum().pivot().get().boss(), "boss");
+        }
         unique("cases", "id", cases.stream().map(LoadCase::id).toList());
         Set<String> bodies = unique(
                 "donor.parts", "id", donor.bodies().stream().map(Part::id).toList());
@@ -35,6 +41,9 @@ final class JobReferences {
                 bodies,
                 "host.keepOuts",
                 host.keepOuts().stream().map(KeepOut::id).toList());
+        addUnique(bodies, "line.stages", line.stages().stream().map(Stage::id).toList());
+        addUnique(
+                bodies, "line.shafts", line.shafts().stream().map(JackShaft::id).toList());
         Set<String> nodes =
                 unique("host.nodes", "id", host.nodes().stream().map(Node::id).toList());
         requirePicks("host", "node", host.scan(), nodes, host.survey());
@@ -72,6 +81,11 @@ final class JobReferences {
         }
         addUnique(nodes, "cradle.nodes", cradle.nodes().stream().map(Node::id).toList());
         requireMembers("cradle.members", cradle.members(), nodes, materialNames, bodies);
+        for (int k = 0; k < line.shafts().size(); k++) {
+            for (String node : line.shafts().get(k).bearingNodes()) {
+                require(nodes, "line.shafts[" + k + "].bearingNodes", node, "node");
+            }
+        }
         requireAnchors(cradle, host, bosses, nodes);
         requireIsolators(cradle, donor, bosses, nodes);
     }

@@ -3,6 +3,7 @@ package oddcradle.core.units;
 import static tech.units.indriya.AbstractUnit.ONE;
 import static tech.units.indriya.unit.Units.GRAM;
 import static tech.units.indriya.unit.Units.HERTZ;
+import static tech.units.indriya.unit.Units.KELVIN;
 import static tech.units.indriya.unit.Units.KILOGRAM;
 import static tech.units.indriya.unit.Units.METRE;
 import static tech.units.indriya.unit.Units.NEWTON;
@@ -131,7 +132,9 @@ public final class Entry {
             case STIFFNESS -> NEWTON.divide(METRE);
             case FREQUENCY -> HERTZ;
             case ROTATION_SPEED -> RADIAN.divide(SECOND);
-            case SPEED -> METRE.divide(SECOND);
+            case SPEED, ROAD_SPEED -> METRE.divide(SECOND);
+            case ENERGY -> NEWTON.multiply(METRE);
+            case TEMPERATURE_RISE -> KELVIN;
             case ACCELERATION -> METRE.divide(SECOND.pow(2));
             case TIME -> SECOND;
             case SHARE, RATIO, COUNT, HARDNESS -> ONE;
@@ -197,6 +200,9 @@ public final class Entry {
             case ACCELERATION -> "9.81 m/s²";
             case POWER -> "33 kW";
             case TIME -> "1.65 s";
+            case ROAD_SPEED -> "60 km/h";
+            case ENERGY -> "120 kJ";
+            case TEMPERATURE_RISE -> "80 K";
             case SHARE -> "30 %";
             case RATIO, COUNT -> "14";
             case HARDNESS -> "50";

@@ -13,6 +13,10 @@ public enum Kind {
     FREQUENCY("Hz"),
     ROTATION_SPEED("rad/s"),
     SPEED("m/s"),
+    /** Of a vehicle, shown as road signs show it. */
+    ROAD_SPEED("m/s"),
+    ENERGY("J"),
+    TEMPERATURE_RISE("K"),
     ACCELERATION("m/s2"),
     POWER("W"),
     TIME("s"),

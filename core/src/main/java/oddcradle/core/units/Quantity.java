@@ -42,6 +42,10 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(metresPerSecond, Kind.SPEED);
     }
 
+    public static Quantity roadSpeed(double metresPerSecond) {
+        return new Quantity(metresPerSecond, Kind.ROAD_SPEED);
+    }
+
     public static Quantity acceleration(double metresPerSecondSquared) {
         return new Quantity(metresPerSecondSquared, Kind.ACCELERATION);
     }

@@ -70,6 +70,9 @@ public enum UnitStyle {
             case FREQUENCY -> "Hz";
             case ROTATION_SPEED -> "rpm";
             case SPEED -> "m/s";
+            case ROAD_SPEED -> metric ? "km/h" : "mph";
+            case ENERGY -> "kJ";
+            case TEMPERATURE_RISE -> metric ? "K" : "°F more";
             case ACCELERATION -> "g";
             case TIME -> "s";
             case POWER -> metric ? "kW" : "hp";
@@ -93,6 +96,9 @@ public enum UnitStyle {
             case ACCELERATION -> 1 / 9.80665;
             case POWER -> metric ? 1e-3 : 1 / 745.6998715822702;
             case SHARE -> 100;
+            case ROAD_SPEED -> metric ? 3.6 : 3600 / 1609.344;
+            case ENERGY -> 1e-3;
+            case TEMPERATURE_RISE -> metric ? 1 : 1.8;
             case INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
         };
     }
@@ -103,9 +109,10 @@ public enum UnitStyle {
             case LENGTH -> metric ? 1 : 3;
             case ANGLE, RATIO, SPEED, ACCELERATION, TIME -> 2;
             case MASS -> shown >= 1000 ? 0 : shown < 2 ? 3 : 1;
-            case SHARE, FREQUENCY, TORQUE, POWER -> shown >= 1000 ? 0 : 1;
+            case SHARE, FREQUENCY, TORQUE, POWER, ROAD_SPEED, ENERGY -> shown >= 1000 ? 0 : 1;
             case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
             case STRESS -> metric ? 0 : 1;
+            case TEMPERATURE_RISE -> 0;
             case STIFFNESS -> shown >= 100 ? 0 : 1;
             case INERTIA -> 3;
             case COUNT -> shown == Math.rint(shown) ? 0 : 2;

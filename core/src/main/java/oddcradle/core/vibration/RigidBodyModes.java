@@ -143,9 +143,24 @@ public final class RigidBodyModes {
     }
 
     private static StaticSag sag(MountedBody input, double[][] k) {
-        Vec3 weight = input.gravity().times(input.body().mass());
-        double[] q = DenseAlgebra.solve(k, new double[] {weight.x(), weight.y(), weight.z(), 0, 0, 0})
-                .orElseThrow();
+        return moved(input, k, input.gravity().times(input.body().mass()), Vec3.ZERO);
+    }
+
+    /**
+     * How a steady load moves the body on its mounts, beyond what its weight does.
+     *
+     * @param force at the centre of gravity, N
+     * @param moment N m
+     * @throws InvalidValue if the mounts leave a motion free
+     */
+    public static StaticSag movedBy(MountedBody input, Vec3 force, Vec3 moment) {
+        return moved(input, stiffness(input, false), force, moment);
+    }
+
+    private static StaticSag moved(MountedBody input, double[][] k, Vec3 force, Vec3 moment) {
+        double[] load = {force.x(), force.y(), force.z(), moment.x(), moment.y(), moment.z()};
+        double[] q = DenseAlgebra.solve(k, load)
+                .orElseThrow(() -> new InvalidValue("mounts", "leave a motion of the body free; add one"));
         Vec3 shift = new Vec3(q[0], q[1], q[2]);
         Vec3 turn = new Vec3(q[3], q[4], q[5]);
         List<StaticSag.MountLoad> loads = new ArrayList<>();

@@ -26,7 +26,7 @@ class CradleFrameTest {
 
     private static FrameInput frame(Job job) {
         Seating seating = Seating.of(job);
-        return CradleFrame.of(job, seating, LineStop.solve(job, seating)).input();
+        return CradleFrame.of(job, seating, LineResult.of(job, seating)).input();
     }
 
     private static Vec3 position(FrameInput frame, String node) {
@@ -79,7 +79,7 @@ class CradleFrameTest {
         NodeLoad onDonor = pull.loads().get(0);
         assertThat(onDonor.node()).isEqualTo("donor");
         assertThat(onDonor.force().length())
-                .isCloseTo(Examination.of(JOB).line().pull().design(), within(1e-9));
+                .isCloseTo(Examination.of(JOB).line().stages().get(0).design(), within(1e-9));
         assertThat(onDonor.force().x()).isNegative();
         // The sprocket sits 0.12 m left of the middle of bearings 0.6 m apart: 70 % goes to the left one.
         Vec3 left = pull.loads().stream()

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.finding.Finding;
@@ -30,15 +31,11 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Node;
-import oddcradle.core.job.Output;
-import oddcradle.core.job.OutputForm;
 import oddcradle.core.job.Pipe;
 import oddcradle.core.job.Scan;
 import oddcradle.core.job.Service;
-import oddcradle.core.job.ShaftEnd;
 import oddcradle.core.job.Side;
 import oddcradle.core.job.TestJobs;
-import oddcradle.core.job.Turn;
 import oddcradle.core.job.Weights;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Mat3;
@@ -213,24 +210,6 @@ class DonorAndHostTest {
     }
 
     @Test
-    void couplingAndPropeller_haveLinesWithoutAChain() {
-        Output coupling =
-                new Output(new Vec3(-0.12, 0.12, 0), Vec3.Y, 0, OutputForm.COUPLING, Turn.CLOCKWISE, ShaftEnd.UNKNOWN);
-        Job job = JOB.withDonor(JOB.donor().withOutput(coupling));
-        assertThat(finding(job, "line.radial").orElseThrow().severity()).isEqualTo(Severity.STOP);
-        Output propeller = new Output(
-                Vec3.X, new Vec3(1, 0, -0.05), 0, OutputForm.PROPELLER_FLANGE, Turn.CLOCKWISE, ShaftEnd.UNKNOWN);
-        job = JOB.withDonor(JOB.donor().withOutput(propeller));
-        assertThat(Examination.of(job)
-                        .report(Stop.LINE)
-                        .figures()
-                        .get(0)
-                        .quantity()
-                        .si())
-                .isCloseTo(Math.atan(0.05), within(1e-9));
-    }
-
-    @Test
     void candidates_areOrderedByWhatTheUserCaresFor() {
         Donor big = JOB.donor()
                 .withName("big")
@@ -263,9 +242,8 @@ class DonorAndHostTest {
                 Candidates.of(JOB.withCandidates(List.of(JOB.donor()))).get(0);
         Job moved = JOB.withSeat(JOB.seat()
                 .moved(JOB.seat().position().plus(Vec3.X.times(here.room().get(0) - 0.001))));
-        assertThat(SeatStop.solve(
-                                moved.withCradle(new Cradle(List.of(), List.of(), List.of())),
-                                Seating.of(moved.withCradle(new Cradle(List.of(), List.of(), List.of()))))
+        Job bare = moved.withCradle(new Cradle(List.of(), List.of(), List.of()));
+        assertThat(ClearanceLedger.of(SeatStop.donorParts(bare, bare.seat().pose()), SeatStop.hostObstacles(bare))
                         .near())
                 .allMatch(gap -> gap.margin() >= 0);
     }

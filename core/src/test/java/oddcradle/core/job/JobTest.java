@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
@@ -85,14 +86,10 @@ class JobTest {
 
     @Test
     void edits_changeWhatTheySay_andNothingElse() {
-        assertThat(new JobEdit.SetDriverTeeth(16).applyTo(JOB).donor().output().teeth())
-                .isEqualTo(16);
-        assertThat(new JobEdit.SetDrivenTeeth(44)
-                        .applyTo(JOB)
-                        .host()
-                        .drivenEnd()
-                        .teeth())
-                .isEqualTo(44);
+        Stage.Chain chain = (Stage.Chain)
+                new LineEdit.SetTeeth("S1", 16, 44).applyTo(JOB).line().stages().get(0);
+        assertThat(chain.driverTeeth()).isEqualTo(16);
+        assertThat(chain.drivenTeeth()).isEqualTo(44);
         assertThat(new JobEdit.ShiftDrivenSprocket(-0.002)
                         .applyTo(JOB)
                         .host()
@@ -128,7 +125,7 @@ class JobTest {
         assertThat(words(new JobEdit.ShiftDrivenSprocket(-0.0046))).isEqualTo("rear sprocket spacer 4.6 mm");
         assertThat(words(new JobEdit.SetSeat(Freedom.PITCH, 0.1))).isEqualTo("seat pitch 5.73 °");
         assertThat(words(new JobEdit.HoldSeat(Freedom.UP, true))).isEqualTo("hold up");
-        assertThat(words(new JobEdit.SetDrivenTeeth(41))).isEqualTo("rear sprocket 41 teeth");
+        assertThat(words(new LineEdit.SetTeeth("S1", 14, 41))).isEqualTo("sprockets 14 to 41");
         assertThat(words(new JobEdit.LandNode("N", "H1", "M"))).isEqualTo("land N on H1");
     }
 

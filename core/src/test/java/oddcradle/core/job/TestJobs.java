@@ -3,6 +3,7 @@ package oddcradle.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.material.Material;
@@ -28,7 +29,7 @@ public final class TestJobs {
                 List.of(new Material(STEEL, 2.05e11, 0.29, 7850, 3.5e8)),
                 donor(),
                 host(),
-                new Line(0.015875, 30_000, 0.012, 0.95, 1.5),
+                Line.chain(new Stage.Chain("S1", "chain", 0.015875, 14, 40, 30_000, 0.012, 0.95), 1.5),
                 new Seat(
                         new Vec3(0.5, 0, 0.4),
                         0,
@@ -93,7 +94,7 @@ public final class TestJobs {
                 nodes,
                 members,
                 keepOuts,
-                new DrivenEnd(new Vec3(0, 0, 0.3), Vec3.Y, 0.12, 40, List.of("BL", "BR"), 0.28, 1500, 0.8),
+                new DrivenEnd(new Vec3(0, 0, 0.3), Vec3.Y, 0.12, 40, List.of("BL", "BR"), 0.28, 1500, 0.8, 0.0),
                 List.of(
                         new Support("AL", Fixity.POSITION),
                         new Support("AR", new Fixity(true, false, true, false, false, false)),

@@ -1,10 +1,12 @@
 package oddcradle.desktop.stand;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.examine.CutTube;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.StageResult;
 import oddcradle.core.examine.TubeUse;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -95,30 +97,32 @@ public final class ChalkMarks {
         }
     }
 
+    /** One mark for each stage, as good as its worst finding; the shaft alone where there is no stage. */
     private static void line(List<ChalkMark> marks, Examination examination) {
-        Severity severity = examination.report(Stop.LINE).findings().stream()
-                .filter(finding -> finding.code().equals("line.offset"))
-                .map(Finding::severity)
-                .findFirst()
-                .orElse(Severity.NOTE);
-        marks.add(new ChalkMark(
-                examination.seating().driverCentre(),
-                examination.job().host().drivenEnd().sprocketCentre(),
-                lineWords(examination),
-                SeverityMark.styleClass(severity)));
-    }
-
-    private static Phrase lineWords(Examination examination) {
-        Quantity offset = Quantity.length(examination.line().alignment().offset());
-        return switch (examination.job().donor().output().form()) {
-            case SPROCKET -> Phrase.of("chain line {}", offset);
-            case PULLEY -> Phrase.of("belt line {}", offset);
-            case PROPELLER_FLANGE -> Phrase.of("thrust line");
-            default ->
-                Phrase.of(
-                        "shaft centres {} apart",
-                        Quantity.length(examination.line().alignment().centreDistance()));
-        };
+        if (examination.line().stages().isEmpty()) {
+            marks.add(new ChalkMark(
+                    examination.seating().driverCentre(),
+                    examination.job().host().drivenEnd().sprocketCentre(),
+                    Phrase.of("{}", examination.job().line().datum().rule().words()),
+                    SeverityMark.styleClass(Severity.NOTE)));
+        }
+        for (StageResult stage : examination.line().stages()) {
+            Severity worst = examination.report(Stop.LINE).findings().stream()
+                    .filter(finding ->
+                            finding.where().parts().contains(stage.stage().id()))
+                    .map(Finding::severity)
+                    .min(Comparator.naturalOrder())
+                    .orElse(Severity.NOTE);
+            Quantity off = Quantity.length(
+                    stage.stage().isInPlane()
+                            ? stage.alignment().offset()
+                            : stage.alignment().centreDistance());
+            marks.add(new ChalkMark(
+                    stage.driving().sprocketCentre(),
+                    stage.driven().sprocketCentre(),
+                    Phrase.of("{} {}", stage.stage().label(), off),
+                    SeverityMark.styleClass(worst)));
+        }
     }
 
     private static void gaps(List<ChalkMark> marks, Examination examination) {

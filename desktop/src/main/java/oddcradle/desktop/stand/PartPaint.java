@@ -44,6 +44,7 @@ final class PartPaint {
             case KEEP_OUT -> see(quietUnless(stop == Stop.HOST || stop == Stop.LINE, palette.tube()));
             case CRADLE_TUBE -> stop == Stop.DONOR || stop == Stop.HOST ? palette.quiet() : palette.cradle();
             case DONOR -> quietUnless(stop != Stop.MAKE && stop != Stop.LOAD && stop != Stop.HOST, palette.donor());
+            case DRIVE -> quietUnless(stop == Stop.LINE || stop == Stop.SEAT, palette.graphite());
             case HOT -> quietUnless(stop == Stop.DONOR || stop == Stop.SEAT, palette.hot());
         };
     }

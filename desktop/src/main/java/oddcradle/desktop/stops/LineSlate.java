@@ -1,46 +1,39 @@
 package oddcradle.desktop.stops;
 
+import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Stop;
-import oddcradle.core.job.DrivenEnd;
-import oddcradle.core.job.JobEdit;
-import oddcradle.core.math.InvalidValue;
-import oddcradle.core.units.Kind;
+import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
-import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.store.Desk;
 
 final class LineSlate extends StopSlate {
-    private static final int FEWEST = 6;
-    private static final int MOST = 120;
-
-    LineSlate(Desk desk) {
+    LineSlate(Desk desk, Palette palette) {
         super(desk, Stop.LINE);
-        section("Sprockets");
-        QuantityField front = new QuantityField("teeth-front", "Front teeth", Kind.COUNT, teeth -> desk.session()
-                .apply(new JobEdit.SetDriverTeeth(whole(teeth))));
-        QuantityField rear = new QuantityField("teeth-rear", "Rear teeth", Kind.COUNT, teeth -> desk.session()
-                .apply(new JobEdit.SetDrivenTeeth(whole(teeth))));
-        QuantityField offset =
-                new QuantityField("sprocket-offset", "Rear sprocket left", Kind.LENGTH, to -> desk.session()
-                        .apply(new JobEdit.ShiftDrivenSprocket(
-                                to - desk.session().job().host().drivenEnd().sprocketOffset())));
-        add(front, rear, offset);
-        onRefresh(() -> {
-            DrivenEnd driven = desk.session().job().host().drivenEnd();
-            front.show(desk.session().job().donor().output().teeth(), desk.units());
-            rear.show(driven.teeth(), desk.units());
-            offset.show(driven.sprocketOffset(), desk.units());
+        Leaves leaves = new Leaves();
+        leaves.add("Datum", () -> {
+            DatumSheet sheet = new DatumSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
         });
-        section("The chain");
-        figures(new FigureList(desk, Stop.LINE));
-        caution("Rotating parts: guard chain and sprockets before the first start.");
-    }
-
-    private static int whole(double teeth) {
-        if (teeth != Math.rint(teeth) || teeth < FEWEST || teeth > MOST) {
-            throw new InvalidValue("teeth", "must be a whole number from " + FEWEST + " to " + MOST);
-        }
-        return (int) teeth;
+        leaves.add("Stages", () -> {
+            StagesSheet sheet = new StagesSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Driven", () -> {
+            EndSheet sheet = new EndSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Charts", () -> {
+            RoadCharts charts = new RoadCharts(desk, palette);
+            return new Leaves.Leaf(charts, charts::refresh);
+        });
+        leaves.add("Figures", () -> {
+            FigureList figures = new FigureList(desk, Stop.LINE);
+            return new Leaves.Leaf(new VBox(figures), figures::refresh);
+        });
+        add(leaves);
+        onRefresh(leaves::refresh);
+        caution("Rotating parts: guard chain, belt and shaft before the first start; a propeller is always live.");
     }
 }

@@ -26,7 +26,7 @@ public final class Slates {
         return switch (stop) {
             case DONOR -> new DonorSlate(desk, palette);
             case HOST -> new HostSlate(desk, palette);
-            case LINE -> new LineSlate(desk);
+            case LINE -> new LineSlate(desk, palette);
             case SEAT -> new SeatSlate(desk, palette);
             case CRADLE -> new CradleSlate(desk);
             case SHAKE -> new ShakeSlate(desk, palette);

@@ -44,8 +44,8 @@ class WindowTest extends WindowDriver {
         assertThat(desk.session().job().seat().value(Freedom.FORWARD)).isEqualTo(0.433);
         assertThat(desk.session().job().seat().value(Freedom.UP)).isEqualTo(0.472);
         Examination after = desk.examination();
-        assertThat(after.line().alignment().centreDistance())
-                .isNotEqualTo(before.line().alignment().centreDistance());
+        assertThat(after.line().stages().get(0).alignment().centreDistance())
+                .isNotEqualTo(before.line().stages().get(0).alignment().centreDistance());
         assertThat(after.ledger().near().get(0).separation().distance())
                 .isNotEqualTo(before.ledger().near().get(0).separation().distance());
         assertThat(after.tubeUses().get(0).share())
@@ -86,13 +86,25 @@ class WindowTest extends WindowDriver {
     @Test
     void teeth_changeChainAndSpeak(FxRobot robot) {
         robot.clickOn("#stop-line");
-        assertThat(text(robot, "#figure-links-to-buy")).isEqualTo("88");
-        type(robot, "#teeth-rear", "47");
+        click(robot, "#leaf-figures");
+        assertThat(text(robot, "#figure-chain-links-to-buy")).isEqualTo("88");
+        click(robot, "#leaf-stages");
+        type(robot, "#stage-rear-teeth", "47");
         settled();
-        until(() -> !text(robot, "#figure-links-to-buy").equals("88"));
-        assertThat(text(robot, "#figure-sprocket-ratio")).isEqualTo("3.36");
-        type(robot, "#teeth-rear", "0");
-        assertThat(text(robot, "#teeth-rear-problem")).contains("whole number from 6 to 120");
+        assertThat(desk.examination()
+                        .line()
+                        .stages()
+                        .get(0)
+                        .chain()
+                        .orElseThrow()
+                        .links())
+                .isEqualTo(90);
+        click(robot, "#leaf-figures");
+        until(() -> !text(robot, "#figure-chain-links-to-buy").equals("88"));
+        assertThat(text(robot, "#figure-chain-ratio")).isEqualTo("3.36");
+        click(robot, "#leaf-stages");
+        type(robot, "#stage-rear-teeth", "0");
+        assertThat(text(robot, "#stage-rear-teeth-problem")).contains("between 6 and 500 teeth");
     }
 
     @Test
@@ -101,7 +113,8 @@ class WindowTest extends WindowDriver {
         assertThat(text(robot, "#figure-worst-gap")).isNotBlank();
         robot.clickOn("#cure-line-offset");
         settled();
-        assertThat(desk.examination().line().alignment().offset()).isCloseTo(0, within(1e-12));
+        assertThat(desk.examination().line().stages().get(0).alignment().offset())
+                .isCloseTo(0, within(1e-12));
         until(() -> robot.lookup("#cure-line-offset").tryQuery().isEmpty());
         assertThat(text(robot, "#undo")).isEqualTo("Undo rear sprocket spacer 4.6 mm");
         robot.clickOn("#undo");

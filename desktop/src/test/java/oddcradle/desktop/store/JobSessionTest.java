@@ -14,6 +14,7 @@ import java.time.ZoneOffset;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.LineEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
@@ -92,15 +93,15 @@ class JobSessionTest {
     void editAfterUndo_forgetsTheRedo() {
         nudge(0.001);
         session.undo();
-        session.apply(new JobEdit.SetDrivenTeeth(43));
+        session.apply(new LineEdit.SetTeeth("S1", 14, 43));
         assertThat(session.redoLabelProperty().get()).isEmpty();
         assertThat(session.undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES))
-                .isEqualTo("rear sprocket 43 teeth");
+                .isEqualTo("sprockets 14 to 43");
     }
 
     @Test
     void editThatChangesNothing_isNoStep() {
-        session.apply(new JobEdit.SetDrivenTeeth(41));
+        session.apply(new LineEdit.SetTeeth("S1", 14, 41));
         assertThat(session.undoLabelProperty().get()).isEmpty();
     }
 

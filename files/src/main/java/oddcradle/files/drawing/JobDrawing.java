@@ -3,6 +3,7 @@ package oddcradle.files.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import oddcradle.core.examine.DriveBodies;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
@@ -41,6 +42,8 @@ public final class JobDrawing {
             }
         }
         job.cradle().members().forEach(tube -> addTube(solids, examination, tube, Role.CRADLE_TUBE));
+        DriveBodies.of(job, examination.line()).forEach(part -> part.solids()
+                .forEach(solid -> solids.add(new PartSolid(part.id(), Role.DRIVE, solid))));
         job.donor().bodies().forEach(part -> {
             Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
             part.solids()

@@ -6,5 +6,6 @@ public enum Role {
     KEEP_OUT,
     CRADLE_TUBE,
     DONOR,
-    HOT
+    HOT,
+    DRIVE
 }

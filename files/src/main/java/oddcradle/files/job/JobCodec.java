@@ -16,7 +16,7 @@ import oddcradle.core.math.Vec3;
 /** Job to JSON text and back. */
 public final class JobCodec {
     public static final String FORMAT = "odd-cradle job";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private JobCodec() {}
 
@@ -44,6 +44,7 @@ public final class JobCodec {
     public static JobDocument read(String name, byte[] content) throws UnreadableJob {
         JsonNode tree = tree(name, content);
         requireHeader(name, tree);
+        FirstVersion.bringUpToDate(tree);
         Job job;
         try {
             job = JobMapper.MAPPER.treeToValue(tree, Job.class);

@@ -17,6 +17,8 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.Anchor;
@@ -50,6 +52,8 @@ final class JobMapper {
             .addMixIn(Reading.class, ReadingTypes.class)
             .addMixIn(Motion.class, MotionTypes.class)
             .addMixIn(Weighing.class, WeighingTypes.class)
+            .addMixIn(Stage.class, StageTypes.class)
+            .addMixIn(LineEnd.class, LineEndTypes.class)
             .build();
 
     private JobMapper() {}
@@ -106,6 +110,25 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Weighing.Estimate.class, name = "estimate")
     })
     private interface WeighingTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Stage.Chain.class, name = "chain"),
+        @JsonSubTypes.Type(value = Stage.Belt.class, name = "belt"),
+        @JsonSubTypes.Type(value = Stage.Variator.class, name = "variator"),
+        @JsonSubTypes.Type(value = Stage.Gears.class, name = "gears"),
+        @JsonSubTypes.Type(value = Stage.Coupling.class, name = "coupling"),
+        @JsonSubTypes.Type(value = Stage.JointShaft.class, name = "joint_shaft")
+    })
+    private interface StageTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = LineEnd.Road.class, name = "road"),
+        @JsonSubTypes.Type(value = LineEnd.Generator.class, name = "generator"),
+        @JsonSubTypes.Type(value = LineEnd.Propeller.class, name = "propeller")
+    })
+    private interface LineEndTypes {}
 
     private static SimpleModule vectors() {
         return new SimpleModule("vectors")

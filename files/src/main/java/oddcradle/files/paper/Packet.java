@@ -6,10 +6,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.examine.Cures;
 import oddcradle.core.examine.CutTube;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.StageResult;
 import oddcradle.core.examine.TubeEnd;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
@@ -172,15 +175,7 @@ public final class Packet {
                     boltFor(boss.bore()) + "; length by the stack, class and torque by the maker's data",
                     "boss " + boss.id() + ", " + boss.label() + ", bore " + style.show(Quantity.length(boss.bore()))));
         }
-        examination
-                .line()
-                .chain()
-                .ifPresent(chain -> rows.add(List.of(
-                        "1",
-                        "roller chain",
-                        "pitch " + style.show(Quantity.length(job.line().pitch())) + ", " + chain.links() + " links",
-                        job.donor().output().teeth() + " to "
-                                + job.host().drivenEnd().teeth() + " teeth")));
+        examination.line().stages().forEach(stage -> drive(stage, style).ifPresent(rows::add));
         TablePages.add(
                 document,
                 fonts,
@@ -235,5 +230,25 @@ public final class Packet {
                         new TablePages.Column("cure", 54),
                         new TablePages.Column("source", 60)),
                 rows);
+    }
+
+    private static Optional<List<String>> drive(StageResult result, UnitStyle style) {
+        if (result.stage() instanceof Stage.Chain chain && result.chain().isPresent()) {
+            return Optional.of(List.of(
+                    "1",
+                    "roller chain",
+                    "pitch " + style.show(Quantity.length(chain.pitch())) + ", "
+                            + result.chain().get().links() + " links",
+                    chain.driverTeeth() + " to " + chain.drivenTeeth() + " teeth"));
+        }
+        if (result.stage() instanceof Stage.Belt belt) {
+            return Optional.of(
+                    List.of("1", belt.kind(), style.show(Quantity.length(belt.beltLength())) + " long", belt.label()));
+        }
+        if (result.stage() instanceof Stage.Variator belt) {
+            return Optional.of(List.of(
+                    "1", "variator belt", style.show(Quantity.length(belt.beltLength())) + " long", belt.label()));
+        }
+        return Optional.empty();
     }
 }

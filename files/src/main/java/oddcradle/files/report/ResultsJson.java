@@ -50,7 +50,7 @@ public final class ResultsJson {
         if (!examination.job().candidates().isEmpty()) {
             Candidates.of(examination.job()).forEach(each -> DonorJson.candidate(candidates.addObject(), each));
         }
-        line(out.putObject("line"), examination);
+        LineJson.write(out.putObject("line"), examination);
         gaps(out.putArray("gaps"), examination);
         modes(out.putObject("modes"), examination);
         load(out.putArray("load_cases"), examination);
@@ -123,17 +123,6 @@ public final class ResultsJson {
 
     private static ArrayNode vector(Vec3 v) {
         return MAPPER.createArrayNode().add(v.x()).add(v.y()).add(v.z());
-    }
-
-    private static void line(ObjectNode out, Examination examination) {
-        out.put("offset", examination.line().alignment().offset());
-        out.put("angular", examination.line().alignment().angular());
-        out.put("centre_distance", examination.line().alignment().centreDistance());
-        examination.line().chain().ifPresent(chain -> out.put("length_pitches", chain.lengthPitches())
-                .put("links", chain.links())
-                .put("centre_for_links", chain.centreForLinks())
-                .put("wrap_driver", chain.wrapDriver()));
-        out.put("chain_pull", examination.line().pull().design());
     }
 
     private static void gaps(ArrayNode out, Examination examination) {

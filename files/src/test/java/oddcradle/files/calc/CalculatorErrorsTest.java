@@ -88,7 +88,7 @@ class CalculatorErrorsTest {
     void unknownCalculator_listsTheKnown() {
         assertThatThrownBy(() -> Calculators.answer("horoscope", "{}"))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("chain, cope, distance, frame, modes");
+                .hasMessageContaining("chain, cope, distance, drive, frame, modes");
     }
 
     /** A pinned column and its twin with a ball at the head carry the same; sections of every kind are read. */

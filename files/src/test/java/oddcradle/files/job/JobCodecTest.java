@@ -21,6 +21,7 @@ import java.util.Random;
 import java.util.function.Consumer;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
@@ -132,9 +133,37 @@ class JobCodecTest {
     }
 
     @Test
+    void firstVersionWithItsOneChain_becomesAStage() throws UnreadableJob {
+        ObjectNode tree = demoTree();
+        JsonNode chain = tree.at("/line/stages/0");
+        ObjectNode line = tree.put("version", 1).putObject("line").put("dynamicFactor", 1.5);
+        for (String field : List.of("pitch", "breakingLoad", "tensionerTravel", "efficiency")) {
+            line.set(field, chain.get(field));
+        }
+        ((ObjectNode) tree.at("/donor/output")).put("teeth", 15);
+        ((ObjectNode) tree.at("/host/drivenEnd")).put("teeth", 40);
+
+        Stage.Chain read = (Stage.Chain) read(tree).job().line().stages().get(0);
+
+        assertThat(read.driverTeeth()).isEqualTo(15);
+        assertThat(read.drivenTeeth()).isEqualTo(40);
+        assertThat(read.breakingLoad()).isEqualTo(chain.get("breakingLoad").doubleValue());
+        assertThat(JobCodec.write(read(tree))).contains("\"version\" : 2".getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void lineWithTwoStagesOfOneName_isRefused() {
+        assertThat(refusal(tree -> {
+                    ArrayNode stages = (ArrayNode) tree.at("/line/stages");
+                    stages.add(stages.get(0).deepCopy());
+                }))
+                .hasMessageContaining("line.shafts has 0 entries; 2 stages need 1");
+    }
+
+    @Test
     void newerVersion_asksForANewerProgram() {
-        assertThat(refusal(tree -> tree.put("version", 2)))
-                .hasMessageContaining("version is 2, written by a newer program");
+        assertThat(refusal(tree -> tree.put("version", 3)))
+                .hasMessageContaining("version is 3, written by a newer program");
         assertThat(refusal(tree -> tree.put("version", "one"))).hasMessageContaining("version must be a whole number");
     }
 

@@ -136,7 +136,7 @@ class PacketTest {
             assertThat(all)
                     .contains("Saltmarsh runabout", "Lifting:", "Welding:", "no approval", "from left", "from above");
             assertThat(all).contains("front cross tube", "coped to H1L", "bonded rubber pad M1", "88 links", "M10");
-            assertThat(all).contains("chain planes are 4.6 mm apart", "rear sprocket spacer 4.6 mm");
+            assertThat(all).contains("chain: its planes are 4.6 mm apart", "rear sprocket spacer 4.6 mm");
             assertThat(all.toLowerCase(Locale.ROOT)).doesNotContain("certified");
         }
     }

@@ -48,6 +48,12 @@ public enum UnitStyle {
         return fixed(shown, decimals(quantity, Math.abs(shown)));
     }
 
+    /** The number as a field shows it: lengths and ratios keep the digits that were typed. */
+    public String entry(Quantity quantity) {
+        boolean keeps = quantity.kind() == Kind.LENGTH && fractionSteps == 0 || quantity.kind() == Kind.RATIO;
+        return keeps && Double.isFinite(quantity.si()) ? digits(quantity) : number(quantity);
+    }
+
     /** The number with all its digits and no unit, as an instrument types it; an inch fraction is written as a decimal. */
     public String digits(Quantity quantity) {
         double shown = quantity.si() * perSi(quantity);

@@ -37,7 +37,7 @@ public final class QuantityField extends ValueField<Quantity> {
 
     @Override
     String words(Quantity shown, UnitStyle shownIn) {
-        return shownIn.number(shown);
+        return shownIn.entry(shown);
     }
 
     @Override

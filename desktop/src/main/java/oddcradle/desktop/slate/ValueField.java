@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.UnitStyle;
@@ -67,6 +68,12 @@ public abstract class ValueField<T> extends VBox {
     /** Something shown to the right of the unit. */
     final void attach(Node more) {
         row.getChildren().add(more);
+    }
+
+    /** The field alone over the whole width; what it is for is said elsewhere. */
+    final void spread() {
+        row.getChildren().setAll(text);
+        HBox.setHgrow(text, Priority.ALWAYS);
     }
 
     final void prompt(String example) {

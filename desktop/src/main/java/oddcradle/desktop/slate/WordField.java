@@ -10,6 +10,13 @@ public final class WordField extends ValueField<String> {
         prompt(example);
     }
 
+    /** A field without its name beside it, as wide as the sheet. */
+    public static WordField wide(String id, String name, String example, Consumer<String> taken) {
+        WordField field = new WordField(id, name, example, taken);
+        field.spread();
+        return field;
+    }
+
     @Override
     String read(String typed, UnitStyle shownIn) {
         return typed.strip();

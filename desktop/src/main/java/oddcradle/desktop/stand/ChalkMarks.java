@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.clearance.Gap;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.CutTube;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.StageResult;
@@ -113,6 +114,9 @@ public final class ChalkMarks {
                     .map(Finding::severity)
                     .min(Comparator.naturalOrder())
                     .orElse(Severity.NOTE);
+            if (stage.stage() instanceof Stage.Gears) {
+                continue;
+            }
             Quantity off = Quantity.length(
                     stage.stage().isInPlane()
                             ? stage.alignment().offset()

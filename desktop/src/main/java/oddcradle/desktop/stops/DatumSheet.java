@@ -4,11 +4,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Datum;
 import oddcradle.core.job.Freedom;
@@ -16,6 +18,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.LineEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Measured;
+import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.MeasureFields;
 import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.slate.Words;
@@ -25,6 +28,11 @@ import oddcradle.desktop.store.Desk;
 final class DatumSheet extends VBox {
     private static final Map<Freedom, String> USES = uses();
 
+    /** Of many figures those that say whether the line is true. */
+    private static final Pattern TELLING = Pattern.compile(
+            "planes apart|out of parallel|centres apart|links to buy|slack to take up|collar|pivot|play|thrust line|over the"
+                    + " ground|engine turns|overall ratio|top speed");
+
     private final Desk desk;
     private final ComboBox<Datum.Rule> rule = new ComboBox<>();
     private final WordField reason;
@@ -32,6 +40,7 @@ final class DatumSheet extends VBox {
     private final HBox bossRow;
     private final MeasureFields measures;
     private final Label open = new Label();
+    private final FigureList figures;
     private boolean showing;
 
     DatumSheet(Desk desk) {
@@ -45,10 +54,10 @@ final class DatumSheet extends VBox {
         rule.getItems().setAll(Datum.Rule.values());
         rule.setConverter(new Words<>(List.of(Datum.Rule.values()), Datum.Rule::words));
         rule.setOnAction(choice -> choose(rule.getValue()));
-        reason = new WordField(
+        reason = WordField.wide(
                 "datum-reason",
-                "Because",
-                "why this comes first",
+                "reason",
+                "because ...",
                 words -> change(new Datum(datum().rule(), words, datum().pivot(), datum().thrust())));
         boss.setId("datum-boss");
         boss.setAccessibleText("boss on the pivot");
@@ -72,7 +81,11 @@ final class DatumSheet extends VBox {
         openHead.getStyleClass().add("section-title");
         open.setId("datum-open");
         open.setWrapText(true);
-        getChildren().addAll(head, rule, reason, bossRow, measures, openHead, open);
+        Label now = new Label("The line now");
+        now.getStyleClass().add("section-title");
+        figures = new FigureList(
+                desk, Stop.LINE, figure -> TELLING.matcher(figure.name()).find());
+        getChildren().addAll(head, rule, reason, bossRow, measures, openHead, open, now, figures);
     }
 
     private static Map<Freedom, String> uses() {
@@ -163,6 +176,7 @@ final class DatumSheet extends VBox {
         measured().ifPresentOrElse(each -> measures.show(each, desk.units()), measures::clear);
         String left = desk.examination().openFreedoms().stream().map(USES::get).collect(Collectors.joining("\n"));
         open.setText(left.isEmpty() ? "nothing; the seat is decided" : left);
+        figures.refresh();
         showing = false;
     }
 }

@@ -53,7 +53,7 @@ final class StagesSheet extends VBox {
         kind.getItems().setAll(NEW.keySet());
         kind.setValue("roller chain");
         kind.setConverter(new Words<>(List.copyOf(NEW.keySet()), word -> word));
-        Button add = new Button("Add behind the open one");
+        Button add = new Button("Add behind it");
         add.setId("stage-add");
         add.getStyleClass().add("cure-button");
         add.setOnAction(click -> add());
@@ -141,6 +141,10 @@ final class StagesSheet extends VBox {
     }
 
     void refresh() {
+        boolean known = openStage().isPresent() || openShaft().isPresent();
+        if (!known && !line().stages().isEmpty()) {
+            open = line().stages().get(0).id();
+        }
         rows.getChildren().clear();
         Engine engine = job().donor().engine();
         rows.getChildren().add(plain("primary", Quantity.ratio(engine.primaryRatio())));
@@ -158,10 +162,6 @@ final class StagesSheet extends VBox {
             }
         }
         rows.getChildren().add(plain(line().end().map(each -> each.kind()).orElse("driven end"), null));
-        boolean known = openStage().isPresent() || openShaft().isPresent();
-        if (!known && !stages.isEmpty()) {
-            open = stages.get(0).id();
-        }
         openStage().ifPresent(stage -> {
             opened.setText(stage.label() + ", " + stage.kind());
             fields.show(stage, desk.units());

@@ -17,6 +17,7 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 public final class Bench {
     private Bench() {}
 
+    private static final double NO_LIMIT = Double.POSITIVE_INFINITY;
     private static final int ROUNDS = 3;
 
     /** Two benchmarks whose ratio is promised. */
@@ -26,6 +27,8 @@ public final class Bench {
             new Claim(
                     "demo job after a nudge / bare factorisation and solves", "µs", 3, "nudge", "bareFactorAndSolves"),
             new Claim("2,000 beams, 10 load cases / one bare factorisation", "ms", 3, "wholeFrame", "bareFactor"),
+            // Promised is a tenth of a 60 Hz frame, 1667 us; the ratio is for the record.
+            new Claim("whole line with charts / bare loop over its formulas", "µs", NO_LIMIT, "wholeLine", "bareLine"),
             new Claim("200 points, 800 readings / bare normal equations", "µs", 3, "survey", "bareNormalEquations"),
             new Claim("two million triangles opened / bytes into floats", "ms", 4, "openStl", "bytesIntoFloats"));
 
@@ -94,14 +97,16 @@ public final class Bench {
     private static void print(String what, String unit, double promised, Pair pair) {
         System.out.printf(
                 Locale.ROOT,
-                "%-58s %9.2f %s / %9.2f %s = %5.2f  (at most %.1f%s)%n",
+                "%-58s %9.2f %s / %9.2f %s = %5.2f  %s%n",
                 what,
                 pair.value(),
                 unit,
                 pair.reference(),
                 unit,
                 pair.ratio(),
-                promised,
-                pair.ratio() <= promised ? "" : ", MISSED");
+                promised == NO_LIMIT
+                        ? "(no ratio promised)"
+                        : String.format(
+                                Locale.ROOT, "(at most %.1f%s)", promised, pair.ratio() <= promised ? "" : ", MISSED"));
     }
 }

@@ -115,7 +115,7 @@ public record ShaftModel(
 
     /** First lateral critical speed, rad/s. */
     public double criticalSpeed() {
-        Beam beam = new Beam(this, List.of());
+        Beam beam = new Beam(this, List.of(), PIECES);
         double[][] mass = beam.reduced(beam.mass);
         // The eigenvalues of mass against stiffness are one over the squared speeds: the largest belongs to the lowest.
         DenseAlgebra.Eigen eigen = DenseAlgebra.generalised(mass, beam.reduced(beam.stiffness))
@@ -154,7 +154,8 @@ public record ShaftModel(
         for (Load load : loads) {
             Guard.within("load x", load.x(), 0, length(), "m");
         }
-        Beam beam = new Beam(this, loads.stream().map(Load::x).toList());
+        // Point loads bend an even piece exactly, however long it is.
+        Beam beam = new Beam(this, loads.stream().map(Load::x).toList(), 1);
         double[] force = new double[2 * beam.x.length];
         for (Load load : loads) {
             force[2 * beam.station(load.x())] += load.force();
@@ -198,8 +199,8 @@ public record ShaftModel(
         private final double[][] mass;
         private final boolean[] fixed;
 
-        Beam(ShaftModel shaft, List<Double> places) {
-            x = stations(shaft, places);
+        Beam(ShaftModel shaft, List<Double> places, int pieces) {
+            x = stations(shaft, places, pieces);
             stiffness = new double[2 * x.length][2 * x.length];
             mass = new double[2 * x.length][2 * x.length];
             fixed = new boolean[2 * x.length];
@@ -215,7 +216,7 @@ public record ShaftModel(
             }
         }
 
-        private static double[] stations(ShaftModel shaft, List<Double> places) {
+        private static double[] stations(ShaftModel shaft, List<Double> places, int perLength) {
             TreeSet<Double> marks = new TreeSet<>(places);
             marks.add(0.0);
             double end = 0;
@@ -231,7 +232,7 @@ public record ShaftModel(
                 if (mark - from <= SAME_PLACE) {
                     continue;
                 }
-                int pieces = (int) Math.ceil((mark - from) / end * PIECES);
+                int pieces = (int) Math.ceil((mark - from) / end * perLength);
                 for (int k = 1; k <= pieces; k++) {
                     stations.add(from + (mark - from) * k / pieces);
                 }

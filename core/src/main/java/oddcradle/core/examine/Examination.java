@@ -3,13 +3,11 @@ package oddcradle.core.examine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import oddcradle.core.clearance.ClearanceLedger;
-import oddcradle.core.drive.JackShaft;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Stop;
@@ -45,9 +43,7 @@ public final class Examination {
     private final SurveyResult donorSurvey;
     private final SurveyResult hostSurvey;
     private final Estimated weighed;
-    private final LineResult line;
-    private final Optional<RoadChart> roadChart;
-    private final Map<JackShaft, Double> criticalSpeeds;
+    private final LineCheck line;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
@@ -67,10 +63,9 @@ public final class Examination {
         this.weighed = earlier.filter(before -> sameWeighing(before.job.donor(), job.donor()))
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
-        this.line = LineResult.of(job, seating);
-        this.roadChart = RoadChart.of(job, line);
-        this.criticalSpeeds =
-                criticalSpeeds(job, earlier.map(before -> before.criticalSpeeds).orElse(Map.of()));
+        this.mountedBody =
+                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
+        this.line = LineCheck.of(job, seating, mountedBody, earlier.map(before -> before.line));
         this.donorScanPlace = place(Side.DONOR);
         this.hostScanPlace = place(Side.HOST);
         this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
@@ -78,15 +73,13 @@ public final class Examination {
                         && before.donorScanPlace.equals(donorScanPlace))
                 .map(before -> before.ledger)
                 .orElseGet(this::clearance);
-        this.mountedBody =
-                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
         this.shake = earlier.filter(before -> before.mountedBody.equals(mountedBody)
                         && before.job.donor().engine().equals(job.donor().engine()))
                 .map(before -> before.shake)
                 .orElseGet(() -> mountedBody.isEmpty()
                         ? new Outcome.NotSolved<>(List.of())
                         : ShakeStop.solve(mountedBody.get(), job.donor().engine()));
-        this.frame = CradleFrame.of(job, seating, line);
+        this.frame = CradleFrame.of(job, seating, line.line());
         this.load = earlier.filter(before -> before.frame.equals(frame))
                 .map(before -> before.load)
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
@@ -110,7 +103,7 @@ public final class Examination {
                         seating,
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
-        report(LineStop.report(job, seating, line, roadChart, criticalSpeeds, mountedBody));
+        report(line.report());
         report(SeatStop.report(job, seating, ledger));
         report(CradleStop.report(job, seating));
         report(ShakeStop.report(job, seating, shake));
@@ -130,8 +123,9 @@ public final class Examination {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
         Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
         return tree.isPresent() && fit.isPresent()
-                ? SeatStop.solve(job, seating, line, tree.get(), fit.get().pose())
-                : SeatStop.solve(job, seating, line);
+                ? SeatStop.solve(
+                        job, seating, line.line(), tree.get(), fit.get().pose())
+                : SeatStop.solve(job, seating, line.line());
     }
 
     private SurveyResult survey(Side side, Optional<Examination> earlier) {
@@ -152,19 +146,6 @@ public final class Examination {
     private static Estimated weigh(Donor donor) {
         Map<String, List<Solid>> parts = donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids));
         return WeighingTogether.of(donor.weighings(), parts);
-    }
-
-    /** First critical speed of every jackshaft on bearings, rad/s; those of {@code known} are not worked out again. */
-    static Map<JackShaft, Double> criticalSpeeds(Job job, Map<JackShaft, Double> known) {
-        Map<JackShaft, Double> speeds = new HashMap<>();
-        for (JackShaft shaft : job.line().shafts()) {
-            if (known.containsKey(shaft)) {
-                speeds.put(shaft, known.get(shaft));
-            } else {
-                JackShaftResult.model(shaft).ifPresent(model -> speeds.put(shaft, model.criticalSpeed()));
-            }
-        }
-        return Map.copyOf(speeds);
     }
 
     /** Everything afresh. */
@@ -238,12 +219,12 @@ public final class Examination {
     }
 
     public LineResult line() {
-        return line;
+        return line.line();
     }
 
     /** Speeds and wheel forces; empty where no wheel is driven. */
     public Optional<RoadChart> roadChart() {
-        return roadChart;
+        return line.chart();
     }
 
     /** The freedoms of the seat that the datum leaves open. */

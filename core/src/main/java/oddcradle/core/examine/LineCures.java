@@ -2,7 +2,6 @@ package oddcradle.core.examine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
@@ -307,10 +306,7 @@ final class LineCures {
         } catch (InvalidValue impossible) {
             return false;
         }
-        Seating seating = Seating.of(changed);
-        LineResult line = LineResult.of(changed, seating);
-        Map<JackShaft, Double> speeds = Examination.criticalSpeeds(changed, Map.of());
-        return LineStop.report(changed, seating, line, Optional.empty(), speeds, Optional.empty()).findings().stream()
+        return LineCheck.of(changed).report().findings().stream()
                 .filter(each -> each.code().equals(finding.code())
                         && each.where().parts().equals(finding.where().parts()))
                 .allMatch(each -> each.severity() == Severity.GOOD);

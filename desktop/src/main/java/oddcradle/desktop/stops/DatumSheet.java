@@ -156,10 +156,12 @@ final class DatumSheet extends VBox {
 
     private void measure(int index, double value) {
         if (datum().rule() == Datum.Rule.PIVOT_BOLT) {
-            pivot(datum().pivot().orElseThrow().with(index, value));
-        } else {
-            Datum.Thrust thrust = datum().thrust().orElseThrow().with(index, value);
-            change(new Datum(datum().rule(), datum().reason(), datum().pivot(), Optional.of(thrust)));
+            datum().pivot().ifPresent(pivot -> pivot(pivot.with(index, value)));
+        } else if (datum().rule() == Datum.Rule.THRUST_LINE) {
+            datum().thrust()
+                    .map(thrust -> thrust.with(index, value))
+                    .ifPresent(thrust ->
+                            change(new Datum(datum().rule(), datum().reason(), datum().pivot(), Optional.of(thrust))));
         }
     }
 

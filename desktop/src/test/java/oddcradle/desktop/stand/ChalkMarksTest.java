@@ -29,7 +29,7 @@ class ChalkMarksTest {
     @Test
     void seat_showsLineGapsAndWeight() {
         assertThat(texts(Stop.SEAT))
-                .contains("chain line 4.6 mm", "CG 47.5 kg · 548.0 mm up")
+                .contains("chain 4.6 mm", "CG 47.5 kg · 548.0 mm up")
                 .hasSize(5);
         ChalkMark line = ChalkMarks.of(DEMO, Stop.SEAT).get(0);
         assertThat(line.style()).isEqualTo("stop");

@@ -1,0 +1,157 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ComboBox;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.examine.RoadChart;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.job.Datum;
+import oddcradle.core.job.Line;
+import oddcradle.files.drawing.JobDrawing;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+@ExtendWith(ApplicationExtension.class)
+class LineSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Line line() {
+        return desk.session().job().line();
+    }
+
+    private void at(FxRobot robot, String leaf) {
+        robot.interact(() -> desk.stopProperty().set(Stop.LINE));
+        click(robot, "#leaf-" + leaf);
+        settled();
+    }
+
+    private void enter(FxRobot robot, String field, String text) {
+        click(robot, field);
+        type(robot, field, text);
+        settled();
+    }
+
+    private RoadChart chart() {
+        return desk.examination().roadChart().orElseThrow();
+    }
+
+    private List<Solid> drawn(String part) {
+        return JobDrawing.solids(desk.examination()).stream()
+                .filter(each -> each.part().equals(part))
+                .map(JobDrawing.PartSolid::solid)
+                .toList();
+    }
+
+    private static <T> void choose(FxRobot robot, String box, T value) {
+        robot.interact(() -> robot.lookup(box).<T>queryComboBox().setValue(value));
+    }
+
+    @Test
+    void teethAndAJackshaft_changeLengthSpeedEnvelopeAndFindings(FxRobot robot) {
+        at(robot, "stages");
+        double speed = chart().topSpeed();
+        double ratio = chart().gears().get(0).ratio();
+        List<Solid> runs = drawn("S1");
+        enter(robot, "#stage-front-teeth", "17");
+        enter(robot, "#stage-rear-teeth", "43");
+        assertThat(desk.examination()
+                        .line()
+                        .stages()
+                        .get(0)
+                        .chain()
+                        .orElseThrow()
+                        .links())
+                .isEqualTo(90);
+        assertThat(chart().gears().get(0).ratio()).isCloseTo(ratio * 43 / 17 * 14 / 41, within(1e-9));
+        assertThat(chart().topSpeed()).isNotEqualTo(speed);
+        assertThat(drawn("S1")).isNotEqualTo(runs);
+        assertThat(desk.examination().report(Stop.LINE).findings())
+                .anyMatch(finding -> finding.code().equals("line.taller"));
+
+        click(robot, "#open-S1");
+        click(robot, "#stage-add");
+        settled();
+        assertThat(line().stages()).hasSize(2);
+        JackShaft shaft = line().shafts().get(0);
+        assertThat(drawn("J1")).hasSize(1);
+        assertThat(drawn("S2")).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(chart().gears().get(0).ratio()).isCloseTo(ratio * 43 / 17 * 14 / 41 * 2, within(1e-9));
+        click(robot, "#open-J1");
+        enter(robot, "#stage-forward", "250");
+        enter(robot, "#stage-left", "0");
+        enter(robot, "#stage-driven-wheel-at", "108");
+        assertThat(line().shafts().get(0).point().x()).isCloseTo(0.25, within(1e-12));
+        assertThat(line().shafts().get(0).point().z()).isEqualTo(shaft.point().z());
+        assertThat(desk.examination().line().stages().get(0).alignment().offset())
+                .isCloseTo(0, within(1e-9));
+        enter(robot, "#stage-keyway-deep", "13");
+        assertThat(text(robot, "#stage-keyway-deep-problem")).contains("thinner than its key");
+        click(robot, "#stage-out-S2");
+        settled();
+        assertThat(line().shafts()).isEmpty();
+    }
+
+    @Test
+    void datum_isChosenAndLeavesWhatItLeaves(FxRobot robot) {
+        at(robot, "datum");
+        assertThat(text(robot, "#datum-open"))
+                .contains("forward:", "up:", "pitch:")
+                .doesNotContain("left:");
+        choose(robot, "#datum-rule", Datum.Rule.PIVOT_BOLT);
+        settled();
+        assertThat(line().datum().pivot()).isPresent();
+        enter(robot, "#datum-bolt", "3/8");
+        assertThat(line().datum().pivot().orElseThrow().bolt()).isCloseTo(0.009525, within(1e-12));
+        until(() -> desk.examination().report(Stop.LINE).figures().stream()
+                .anyMatch(figure -> figure.name().equals("collar: wall")));
+        enter(robot, "#datum-bolt", "0");
+        assertThat(text(robot, "#datum-bolt-problem")).contains("greater than 0");
+        choose(robot, "#datum-rule", Datum.Rule.SHAFT_COAXIAL);
+        settled();
+        assertThat(desk.examination().report(Stop.LINE).findings())
+                .anyMatch(finding -> finding.code().equals("line.datum-contradicts"));
+    }
+
+    @Test
+    void drivenEndArmAndChart_areWrittenDownAndDrawn(FxRobot robot) {
+        at(robot, "driven");
+        enter(robot, "#driven-tyre-radius", "11 in");
+        assertThat(desk.session().job().host().drivenEnd().tyreRadius()).isCloseTo(0.2794, within(1e-12));
+        click(robot, "#swing-arm");
+        settled();
+        assertThat(line().swingArm()).isPresent();
+        enter(robot, "#arm-highest-below-level", "40");
+        assertThat(text(robot, "#arm-highest-below-level-problem")).contains("swap them");
+        @SuppressWarnings("unchecked")
+        ComboBox<String> end = robot.lookup("#end-kind").queryAs(ComboBox.class);
+        robot.interact(() -> end.setValue("generator or pump"));
+        settled();
+        enter(robot, "#end-poles-0-none", "3");
+        assertThat(text(robot, "#end-poles-0-none-problem")).contains("must be even");
+        at(robot, "charts");
+        Canvas canvas = robot.lookup("#chart-forces").queryAs(Canvas.class);
+        int[] inked = new int[1];
+        robot.interact(() -> {
+            WritableImage image = canvas.snapshot(null, null);
+            for (int x = 50; x < image.getWidth(); x += 3) {
+                for (int y = 20; y < image.getHeight() - 40; y += 3) {
+                    inked[0] += image.getPixelReader().getColor(x, y).getSaturation() > 0.4 ? 1 : 0;
+                }
+            }
+        });
+        assertThat(inked[0]).isGreaterThan(50);
+    }
+}

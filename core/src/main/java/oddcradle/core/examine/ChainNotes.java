@@ -12,6 +12,7 @@ import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
+import oddcradle.core.job.Engine;
 import oddcradle.core.units.Quantity;
 
 /** What is to be said of a roller chain. */
@@ -23,7 +24,7 @@ final class ChainNotes {
 
     private ChainNotes() {}
 
-    static void add(Notes notes, Stage.Chain chain, StageResult result) {
+    static void add(Notes notes, Stage.Chain chain, StageResult result, Engine engine) {
         Place where = PlaneNotes.place(result);
         PlaneNotes.add(notes, result, where);
         if (result.problem().isPresent()) {
@@ -69,6 +70,27 @@ final class ChainNotes {
                     swing);
         }
         pull(notes, chain, result, where);
+        byGear(notes, chain, result, engine);
+    }
+
+    /** Full torque without the dynamic factor; the tyres may spin before it is reached. */
+    private static void byGear(Notes notes, Stage.Chain chain, StageResult result, Engine engine) {
+        for (int gear = 1; gear < engine.gearRatios().size(); gear++) {
+            double share = engine.gearRatios().get(gear) / engine.gearRatios().get(0);
+            notes.figure(
+                    chain.label() + ": pull in gear " + (gear + 1),
+                    Quantity.force(result.byEngine() * share),
+                    new Why(
+                            "F = T i eta / r1, no dynamic factor",
+                            List.of(
+                                    input(
+                                            "gear",
+                                            Quantity.ratio(engine.gearRatios().get(gear))),
+                                    input(
+                                            "share of the breaking load",
+                                            Quantity.share(result.byEngine() * share / chain.breakingLoad()))),
+                            Source.derived("torque and ratio")));
+        }
     }
 
     private static void length(Notes notes, Stage.Chain chain, Alignment alignment, ChainResult found, Place where) {

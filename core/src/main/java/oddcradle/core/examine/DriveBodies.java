@@ -18,9 +18,11 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
 import oddcradle.core.math.Vec3;
 
-/** The room that chains, belts and jackshafts take, with the wheels and tooth counts of today. */
+/** The room that chains, belts, couplings and shafts take, with the wheels and tooth counts of today. */
 public final class DriveBodies {
     private static final double BELT_THICKNESS = 0.012;
+    private static final double COUPLING_RADIUS = 0.045;
+    private static final double JOINT_SHAFT_RADIUS = 0.03;
     private static final double SPOT = 1e-6;
 
     private DriveBodies() {}
@@ -46,6 +48,16 @@ public final class DriveBodies {
                                 stage.driverRadius() * result.ratio(),
                                 height,
                                 width(stage))));
+            }
+        }
+        for (StageResult result : line.stages()) {
+            Vec3 from = result.driving().sprocketCentre();
+            Vec3 to = result.driven().sprocketCentre();
+            boolean between = result.stage() instanceof Stage.Coupling || result.stage() instanceof Stage.JointShaft;
+            if (between && from.distanceTo(to) > SPOT) {
+                double radius = result.stage() instanceof Stage.Coupling ? COUPLING_RADIUS : JOINT_SHAFT_RADIUS;
+                parts.add(new DrivePart(
+                        result.stage().id(), result.stage().label(), List.of(new Solid.Cylinder(from, to, radius))));
             }
         }
         for (JackShaft shaft : job.line().shafts()) {
@@ -102,12 +114,14 @@ public final class DriveBodies {
 
     private static boolean isOnShaft(Body obstacle, LineResult line) {
         for (StageResult result : line.stages()) {
+            // A coupling touches what it turns; a wheel lies in it.
+            double near = result.stage() instanceof Stage.Coupling ? COUPLING_RADIUS : SPOT;
             for (Vec3 middle :
                     List.of(result.driving().sprocketCentre(), result.driven().sprocketCentre())) {
                 PreparedSolid spot = PreparedSolid.of(new Solid.Sphere(middle, SPOT));
                 for (PreparedSolid solid : obstacle.prepared()) {
-                    if (solid.bounds().distanceTo(spot.bounds()) == 0
-                            && SolidDistance.between(spot, solid).distance() < SPOT) {
+                    if (solid.bounds().distanceTo(spot.bounds()) < near
+                            && SolidDistance.between(spot, solid).distance() < near) {
                         return true;
                     }
                 }

@@ -26,6 +26,9 @@ import oddcradle.core.units.Quantity;
 /** Cures of findings about the line, each tried on the job; a change of teeth tells what it does to the speed. */
 final class LineCures {
     private static final int TEETH_EITHER_WAY = 4;
+    /** A dish in whole millimetres that comes out at the spacer itself is no second choice. */
+    private static final double SAME_DISH = 1e-5;
+
     private static final double SHAFT_STEP = 0.005;
     private static final int SHAFT_STEPS = 8;
     private static final double FARTHEST_SLIDE = 0.060;
@@ -76,10 +79,16 @@ final class LineCures {
         double perSpacer = stage.driven().direction().dot(first);
         if (Math.abs(perSpacer) > 0.5) {
             double by = -offset / perSpacer;
+            boolean axle = at == job.line().shafts().size();
             cures.add(
-                    at == job.line().shafts().size()
+                    axle
                             ? Cure.of(new JobEdit.ShiftDrivenSprocket(by))
                             : spacer(job.line().shafts().get(at), by, 0));
+            double dish = Math.rint(by * 1000) / 1000;
+            JobEdit dished = new JobEdit.ShiftDrivenSprocket(dish);
+            if (axle && Math.abs(dish - by) > SAME_DISH && mends(dished)) {
+                cures.add(new Cure(Phrase.of("rear sprocket dished {}", Quantity.length(Math.abs(dish))), dished));
+            }
         }
         if (at > 0) {
             cures.add(spacer(job.line().shafts().get(at - 1), 0, offset));
@@ -129,17 +138,30 @@ final class LineCures {
         return cures;
     }
 
-    private static Cure teeth(Stage.Chain chain, int driven, int links) {
+    /** With its price: what it does to the speed, and to the nearest gap of the chain. */
+    private Cure teeth(Stage.Chain chain, int driven, int links) {
         double faster = (double) chain.drivenTeeth() / driven - 1;
+        LineEdit edit = new LineEdit.SetTeeth(chain.id(), chain.driverTeeth(), driven);
         return new Cure(
                 Phrase.of(
-                        "{} to {} teeth, {} links: {} {}",
+                        "{} to {} teeth, {} links: {} {}, gap {} to {}",
                         Integer.toString(chain.driverTeeth()),
                         Integer.toString(driven),
                         Integer.toString(links),
                         Quantity.share(Math.abs(faster)),
-                        faster > 0 ? "faster, pulls less" : "slower, pulls more"),
-                new LineEdit.SetTeeth(chain.id(), chain.driverTeeth(), driven));
+                        faster > 0 ? "faster" : "slower",
+                        Quantity.length(nearest(job, chain.id())),
+                        Quantity.length(nearest(edit.applyTo(job), chain.id()))),
+                edit);
+    }
+
+    /** Shortest way from a stage of the drive to host and cradle, m; without bound where there is none. */
+    private static double nearest(Job of, String stage) {
+        return SeatStop.solve(of, Seating.of(of), LineResult.of(of, Seating.of(of))).near().stream()
+                .filter(gap -> gap.donorPart().id().equals(stage))
+                .mapToDouble(gap -> gap.separation().distance())
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     private List<Cure> moreWrap() {

@@ -12,11 +12,14 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.ShaftEnd;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.MountedBody;
 
 /** What must line up: the datum, every stage of the drive where it lies, and what is driven. */
 final class LineStop {
+    private static final double GRIPPED = 0.8;
+
     private LineStop() {}
 
     /** @param criticalSpeeds of the jackshafts, rad/s */
@@ -35,6 +38,7 @@ final class LineStop {
             JackShaftNotes.add(notes, job, line, k, Optional.ofNullable(criticalSpeeds.get(shafts.get(k))));
         }
         pitches(notes, job);
+        spline(notes, job, seating);
         TravelNotes.swingArm(notes, job, seating, line);
         TravelNotes.softMounts(notes, seating, line, mounted);
         EndNotes.add(notes, job, seating, line, chart);
@@ -43,7 +47,7 @@ final class LineStop {
 
     private static void stage(Notes notes, Job job, StageResult result) {
         if (result.stage() instanceof Stage.Chain chain) {
-            ChainNotes.add(notes, chain, result);
+            ChainNotes.add(notes, chain, result, job.donor().engine());
         } else if (result.stage() instanceof Stage.Belt belt) {
             BeltNotes.add(notes, belt, result);
         } else if (result.stage() instanceof Stage.Variator variator) {
@@ -58,6 +62,25 @@ final class LineStop {
                     Quantity.ratio(gears.ratio()),
                     new Why("as entered", List.of(), Source.measured()));
         }
+    }
+
+    /** What sits on the donor's shaft should grip it over about its own thickness. */
+    private static void spline(Notes notes, Job job, Seating seating) {
+        ShaftEnd shaft = job.donor().output().shaft();
+        if (job.line().stages().isEmpty() || !shaft.isMeasured() || shaft.length() == 0) {
+            return;
+        }
+        Quantity length = Quantity.length(shaft.length());
+        Quantity wanted = Quantity.length(GRIPPED * shaft.diameter());
+        notes.atLeast(
+                "line.spline",
+                Severity.WATCH,
+                length,
+                wanted,
+                Phrase.of("the output shaft offers {} of key or spline", length),
+                Phrase.of("the output shaft offers {} of key or spline; {} are worth having", length, wanted),
+                Place.of("driver", seating.driverCentre()),
+                new Why("0.8 of the shaft's diameter", List.of(), Source.commonPractice()));
     }
 
     /** A sprocket that came with donor or host runs one pitch only. */

@@ -58,9 +58,14 @@ final class Shots {
             turnTo("compare");
             window.stand().show(Stand.Side.CANDIDATES);
         });
-        otherDemo("16-hut-skid", DemoJobs.HUT_SKID, Stop.SEAT);
-        otherDemo("17-whimbrel", DemoJobs.WHIMBREL, Stop.CRADLE);
-        otherDemo("18-orchard-tug", DemoJobs.ORCHARD_TUG, Stop.HOST);
+        picture("16-line-charts", () -> {
+            window.stand().show(Stand.Side.THREE_QUARTER);
+            window.desk().stopProperty().set(Stop.LINE);
+            turnTo("charts");
+        });
+        otherDemo("17-hut-skid", DemoJobs.HUT_SKID, "datum");
+        otherDemo("18-whimbrel", DemoJobs.WHIMBREL, "datum");
+        otherDemo("19-orchard-tug", DemoJobs.ORCHARD_TUG, "stages");
         steps.add(Platform::exit);
         next();
     }
@@ -69,11 +74,12 @@ final class Shots {
         ((ToggleButton) window.scene().lookup("#leaf-" + leaf)).fire();
     }
 
-    private void otherDemo(String name, DemoJobs demo, Stop stop) {
+    private void otherDemo(String name, DemoJobs demo, String leafOfLine) {
         picture(name, () -> {
             window.stand().show(Stand.Side.THREE_QUARTER);
             window.desk().session().openUnsaved(demo.load());
-            window.desk().stopProperty().set(stop);
+            window.desk().stopProperty().set(Stop.LINE);
+            turnTo(leafOfLine);
         });
     }
 

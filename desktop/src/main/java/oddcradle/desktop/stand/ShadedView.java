@@ -47,7 +47,6 @@ import oddcradle.files.drawing.Role;
 final class ShadedView extends Pane {
     private static final Camera WHOLE =
             new Camera(new Vec3(0.78, 0, 0.60), Math.toRadians(132), Math.toRadians(18), 4.3);
-    private static final double DONOR_ROOM = 0.46;
     private static final double GRID_STEP = 0.25;
     private static final int GRID_LINES = 9;
 
@@ -115,13 +114,13 @@ final class ShadedView extends Pane {
         place();
     }
 
-    /** Back to the whole machine, or near the donor; a view the user has turned stays unless {@code again}. */
-    void frame(boolean nearDonor, Vec3 donor, boolean again) {
+    /** Looks at a ball; a view the user has turned stays unless {@code again}. */
+    void frame(Vec3 centre, double radius, boolean again) {
         if (again) {
             turnedByHand = false;
         }
         if (!turnedByHand) {
-            look(nearDonor ? WHOLE.lookingAt(donor, DONOR_ROOM) : WHOLE);
+            look(WHOLE.lookingAt(centre, radius));
         }
     }
 

@@ -19,10 +19,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.RowConstraints;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.geometry.Aabb;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.drawing.JobDrawing;
+import oddcradle.files.drawing.Role;
 import oddcradle.files.drawing.View;
 
 /** The middle of the window: the machine from one side, or from all four. Arrow keys nudge the donor. */
@@ -44,6 +47,9 @@ public final class Stand extends BorderPane {
             this.word = word;
         }
     }
+
+    /** Radius of the ball around the donor that is looked at, m. */
+    private static final double DONOR_ROOM = 0.46;
 
     private final Desk desk;
     private final Palette palette;
@@ -131,10 +137,24 @@ public final class Stand extends BorderPane {
                     case DONOR, CRADLE, SHAKE, MAKE, FIT -> true;
                     default -> false;
                 };
-        if (desk.examination() != null) {
-            Vec3 donor = desk.examination().seating().mass().cg();
-            shaded.ifPresent(view -> view.frame(near, donor, again || isOtherMachine()));
+        if (desk.examination() == null || shaded.isEmpty()) {
+            return;
         }
+        Optional<Aabb> machine = machine();
+        boolean afresh = again || isOtherMachine();
+        if (near || machine.isEmpty()) {
+            shaded.get().frame(desk.examination().seating().mass().cg(), DONOR_ROOM, afresh);
+        } else {
+            shaded.get().frame(machine.get().centre(), machine.get().size().length() / 2, afresh);
+        }
+    }
+
+    /** What stands there, without what only has to be kept clear of. */
+    private Optional<Aabb> machine() {
+        return JobDrawing.solids(desk.examination()).stream()
+                .filter(part -> part.role() != Role.KEEP_OUT)
+                .map(part -> part.solid().bounds())
+                .reduce(Aabb::joined);
     }
 
     /** A view turned by hand is kept for its machine and given up for another. */

@@ -90,13 +90,25 @@ final class DatumSheet extends VBox {
 
     private static Map<Freedom, String> uses() {
         Map<Freedom, String> uses = new EnumMap<>(Freedom.class);
-        uses.put(Freedom.FORWARD, "forward: chain slack, leg room, weight on the axles");
         uses.put(Freedom.LEFT, "left: gaps at the sides, weight left and right");
         uses.put(Freedom.UP, "up: ground, pipe, height of the weight");
         uses.put(Freedom.YAW, "yaw: gaps at the corners");
         uses.put(Freedom.PITCH, "pitch: oil level, pipe and intake");
         uses.put(Freedom.ROLL, "roll: oil level, carburettors");
         return uses;
+    }
+
+    /** What an open freedom may be used for; fore and aft that depends on what leaves the donor. */
+    private String use(Freedom freedom) {
+        if (freedom != Freedom.FORWARD) {
+            return USES.get(freedom);
+        }
+        if (job().line().stages().isEmpty()) {
+            return "forward: balance of the machine, room behind and before";
+        }
+        return job().line().stages().get(0).isInPlane()
+                ? "forward: slack of chain or belt, leg room, weight on the axles"
+                : "forward: gap between the shaft ends";
     }
 
     private Job job() {
@@ -176,7 +188,7 @@ final class DatumSheet extends VBox {
         }
         datum().pivot().ifPresent(pivot -> boss.setValue(pivot.boss()));
         measured().ifPresentOrElse(each -> measures.show(each, desk.units()), measures::clear);
-        String left = desk.examination().openFreedoms().stream().map(USES::get).collect(Collectors.joining("\n"));
+        String left = desk.examination().openFreedoms().stream().map(this::use).collect(Collectors.joining("\n"));
         open.setText(left.isEmpty() ? "nothing; the seat is decided" : left);
         figures.refresh();
         showing = false;

@@ -34,7 +34,7 @@ class MainTest {
     void check_printsFindings_andItsCodeTellsOfStops() {
         Run run = run("check", DEMO);
         assertThat(run.code()).isEqualTo(1);
-        assertThat(run.out()).contains("STOP  chain planes are 4.6 mm apart");
+        assertThat(run.out()).contains("STOP  chain: its planes are 4.6 mm apart");
         assertThat(run("check", DEMO, "--inch").out()).contains(" in apart");
     }
 

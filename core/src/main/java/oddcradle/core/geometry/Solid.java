@@ -8,6 +8,9 @@ import oddcradle.core.mechanics.Pose;
 
 /** A convex, centrally symmetric solid; what an engine's envelope and a keep-out are built from. Metres. */
 public sealed interface Solid {
+    /** The largest radius or half size, m. */
+    double LARGEST = 10_000;
+
     /** The same solid carried along by a body that is put in its place. */
     Solid placed(Pose pose);
 
@@ -19,7 +22,7 @@ public sealed interface Solid {
     record Sphere(Vec3 center, double radius) implements Solid {
         public Sphere {
             Guard.present("center", center);
-            Guard.positive("radius", radius, "m");
+            size("radius", radius);
         }
 
         @Override
@@ -43,7 +46,7 @@ public sealed interface Solid {
         public Capsule {
             Guard.present("p0", p0);
             Guard.present("p1", p1);
-            Guard.positive("radius", radius, "m");
+            size("radius", radius);
         }
 
         @Override
@@ -70,7 +73,7 @@ public sealed interface Solid {
         public Cylinder {
             Guard.present("p0", p0);
             Guard.present("p1", p1);
-            Guard.positive("radius", radius, "m");
+            size("radius", radius);
             if (p0.equals(p1)) {
                 throw new InvalidValue("p1", "is the same point as p0, the cylinder must have a length");
             }
@@ -112,9 +115,9 @@ public sealed interface Solid {
         public Box {
             Guard.present("half", half);
             Guard.present("pose", pose);
-            Guard.positive("half[0]", half.x(), "m");
-            Guard.positive("half[1]", half.y(), "m");
-            Guard.positive("half[2]", half.z(), "m");
+            size("half[0]", half.x());
+            size("half[1]", half.y());
+            size("half[2]", half.z());
         }
 
         @Override
@@ -136,5 +139,11 @@ public sealed interface Solid {
         private double reach(Vec3 row) {
             return Math.abs(row.x()) * half.x() + Math.abs(row.y()) * half.y() + Math.abs(row.z()) * half.z();
         }
+    }
+
+    /** Bodies of kilometres are typed in a wrong unit, and their squares would leave no digits for a gap. */
+    private static void size(String field, double value) {
+        Guard.positive(field, value, "m");
+        Guard.within(field, value, 0, LARGEST, "m");
     }
 }

@@ -18,7 +18,7 @@ final class Fit {
     private static final double QUICKLY = 0.4;
 
     /** Below this the smallest pivot is rounding: some point can move and no reading notices. */
-    private static final double SINGULAR = 1e-10;
+    private static final double SINGULAR = 1e-13;
 
     private final Vec3[] places;
     private final double cost;

@@ -218,10 +218,16 @@ public sealed interface Reading {
         INNER
     }
 
+    /** No instrument of a workshop reads finer, m or rad; a tape mark among nanometres would leave no digits. */
+    double FINEST = 1e-6;
+
+    double COARSEST = 100;
+
     private static void check(String id, Instrument instrument, double sigma) {
         Guard.named("id", id);
         Guard.present("instrument", instrument);
         Guard.positive("sigma", sigma, "m or rad");
+        Guard.within("sigma", sigma, FINEST, COARSEST, "m or rad");
     }
 
     private static void checkSpan(String from, String to) {

@@ -3,6 +3,7 @@ package oddcradle.core.survey;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,29 +27,91 @@ import oddcradle.core.math.Vec3;
  */
 public final class SurveyAdjustment {
     private static final double BY_EYE = 1;
+    /** For a point that the readings would drive away, m. */
+    private static final double NEAR_BY_EYE = 0.01;
+    /** In sizes of all that was measured. */
+    private static final double FARTHEST = 5;
 
     private SurveyAdjustment() {}
 
     public static SurveyResult of(Survey survey) {
         Network network = new Network(survey);
-        boolean[] used = new boolean[survey.readings().size()];
-        Arrays.fill(used, true);
+        boolean[] used = allUsed(survey);
         Optional<Snooping> found = Snooping.of(survey, network, used);
-        if (found.isPresent()) {
-            return result(survey, network, used, found.get(), List.of(), Set.of());
+        Survey held = survey;
+        List<MissingReading> missing = new ArrayList<>();
+        Set<String> loose = new HashSet<>();
+        for (int round = 0; round <= survey.points().size(); round++) {
+            List<MissingReading> more;
+            if (found.isEmpty()) {
+                RankDiagnosis diagnosis = new RankDiagnosis(network, network.start(used), used);
+                more = diagnosis.missing().isEmpty() ? everything(survey) : diagnosis.missing();
+                loose.addAll(diagnosis.loose());
+                held = heldByEye(held, more, BY_EYE);
+            } else {
+                more = drifted(survey, network, found.get().fit());
+                if (more.isEmpty()) {
+                    break;
+                }
+                more.forEach(each -> loose.add(each.point()));
+                held = heldByEye(held, more, NEAR_BY_EYE);
+            }
+            missing.addAll(more);
+            network = new Network(held);
+            used = allUsed(held);
+            found = Snooping.of(held, network, used);
         }
-        RankDiagnosis diagnosis = new RankDiagnosis(network, network.start(used), used);
-        Survey held = heldByEye(survey, diagnosis.missing());
-        Network heldNetwork = new Network(held);
-        boolean[] heldUsed = new boolean[held.readings().size()];
-        Arrays.fill(heldUsed, true);
-        Snooping snooping = Snooping.of(held, heldNetwork, heldUsed)
-                .orElseThrow(() -> new IllegalStateException("a survey held by eye still has free points"));
-        return result(survey, heldNetwork, heldUsed, snooping, diagnosis.missing(), diagnosis.loose());
+        Snooping snooping =
+                found.orElseThrow(() -> new IllegalStateException("a survey held by eye still has free points"));
+        return result(survey, network, used, snooping, missing, loose);
     }
 
-    /** One weak reading for each free motion: they hold what is free and pull at nothing else. */
-    private static Survey heldByEye(Survey survey, List<MissingReading> missing) {
+    /** Readings that hold so little that nobody can tell which points they leave free: all are asked for. */
+    private static List<MissingReading> everything(Survey survey) {
+        List<MissingReading> all = new ArrayList<>();
+        survey.points().stream().filter(point -> !point.fixed()).forEach(point -> {
+            for (DatumPlane plane : DatumPlane.values()) {
+                all.add(new MissingReading(point.id(), plane));
+            }
+        });
+        return all;
+    }
+
+    private static boolean[] allUsed(Survey survey) {
+        boolean[] used = new boolean[survey.readings().size()];
+        Arrays.fill(used, true);
+        return used;
+    }
+
+    /**
+     * Points that readings which hardly hold them have driven far beyond everything that was measured: a slope of nearly
+     * nothing is met best at the end of the world.
+     */
+    private static List<MissingReading> drifted(Survey survey, Network network, Fit fit) {
+        double size = 1;
+        for (SurveyPoint point : survey.points()) {
+            size = Math.max(size, point.about().length());
+        }
+        for (Reading reading : survey.readings()) {
+            size = Math.max(size, reading instanceof Reading.Slope ? 0 : Math.abs(reading.value()));
+        }
+        List<MissingReading> drifted = new ArrayList<>();
+        for (int k = 0; k < network.pointCount(); k++) {
+            Vec3 way = fit.places()[k].minus(network.point(k).about());
+            if (way.length() > FARTHEST * size) {
+                DatumPlane plane = DatumPlane.FORWARD;
+                for (DatumPlane each : DatumPlane.values()) {
+                    boolean further = Math.abs(way.dot(each.direction())) > Math.abs(way.dot(plane.direction()));
+                    plane = further ? each : plane;
+                }
+                drifted.add(new MissingReading(network.point(k).id(), plane));
+            }
+        }
+        return drifted;
+    }
+
+    /** One weak reading for each free motion: they hold what is free and pull at little else. */
+    private static Survey heldByEye(Survey survey, List<MissingReading> missing, double sigma) {
         List<Reading> readings = new ArrayList<>(survey.readings());
         for (MissingReading each : missing) {
             Vec3 about = survey.point(each.point()).orElseThrow().about();
@@ -58,7 +121,7 @@ public final class SurveyAdjustment {
                     each.plane(),
                     about.dot(each.plane().direction()),
                     Instrument.TAPE,
-                    BY_EYE));
+                    sigma));
         }
         return new Survey(survey.points(), readings, survey.features(), survey.patterns());
     }

@@ -212,7 +212,8 @@ public final class WeighingTogether {
         if (xx + yy == 0) {
             return List.of();
         }
-        Vec3 line = xx >= yy ? new Vec3(xx, xy, 0) : new Vec3(xy, yy, 0);
+        double scale = xx + yy;
+        Vec3 line = xx >= yy ? new Vec3(xx / scale, xy / scale, 0) : new Vec3(xy / scale, yy / scale, 0);
         return List.of(line.unit());
     }
 

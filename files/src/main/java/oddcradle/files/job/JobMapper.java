@@ -22,6 +22,7 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.Anchor;
+import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Rect;
@@ -55,6 +56,9 @@ final class JobMapper {
             .addMixIn(Stage.class, StageTypes.class)
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .build();
+
+    /** No place, direction or inertia of a machine is larger. */
+    private static final double FARTHEST = 1e6;
 
     private JobMapper() {}
 
@@ -160,6 +164,9 @@ final class JobMapper {
             if (n.length != 3) {
                 return (Vec3) context.handleWeirdNativeValue(
                         context.constructType(Vec3.class), "a list of " + n.length + " numbers, must be 3", in);
+            }
+            for (int axis = 0; axis < 3; axis++) {
+                Guard.within("[" + axis + "]", n[axis], -FARTHEST, FARTHEST, "");
             }
             return new Vec3(n[0], n[1], n[2]);
         }

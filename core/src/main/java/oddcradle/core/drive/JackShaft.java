@@ -39,18 +39,20 @@ public record JackShaft(
         double yield,
         List<String> bearingNodes)
         implements Measured<JackShaft> {
+    private static final double LONGEST = 100;
+
     public JackShaft {
         Guard.named("id", id);
         Guard.named("label", label);
         Guard.present("point", point);
         Guard.present("axis", axis).unit();
-        Guard.positive("od", od, "m");
+        Guard.size("od", od);
         Guard.notNegative("bore", bore, "m");
         if (bore >= od) {
             throw new InvalidValue("bore", "is " + bore + " m, must be less than od, " + od + " m");
         }
-        Guard.finite("drivenAt", drivenAt);
-        Guard.finite("driverAt", driverAt);
+        Guard.within("drivenAt", drivenAt, -LONGEST, LONGEST, "m");
+        Guard.within("driverAt", driverAt, -LONGEST, LONGEST, "m");
         bearings = List.copyOf(Guard.present("bearings", bearings));
         if (bearings.size() != 0 && bearings.size() != 2) {
             throw new InvalidValue(
@@ -58,6 +60,9 @@ public record JackShaft(
         }
         if (bearings.size() == 2 && bearings.get(0).equals(bearings.get(1))) {
             throw new InvalidValue("bearings", "are both at one place; a shaft needs two apart");
+        }
+        for (int k = 0; k < bearings.size(); k++) {
+            Guard.within("bearings[" + k + "]", bearings.get(k), -LONGEST, LONGEST, "m");
         }
         Guard.notNegative("bearingRating", bearingRating, "N");
         Guard.notNegative("keyDepth", keyDepth, "m");

@@ -163,7 +163,7 @@ public sealed interface LineEnd extends Measured<LineEnd> {
         public static final double SPEED_OF_SOUND = 340.29;
 
         public Propeller {
-            Guard.positive("diameter", diameter, "m");
+            Guard.size("diameter", diameter);
             Guard.notNegative("inertia", inertia, "kg m2");
             Guard.notNegative("airSpeed", airSpeed, "m/s");
             Guard.finite("ahead", ahead);

@@ -62,7 +62,7 @@ public sealed interface Stage extends Measured<Stage> {
 
         public Chain {
             named(id, label, efficiency);
-            Guard.positive("pitch", pitch, "m");
+            Guard.size("pitch", pitch);
             requireTeeth("driverTeeth", driverTeeth);
             requireTeeth("drivenTeeth", drivenTeeth);
             Guard.positive("breakingLoad", breakingLoad, "N");
@@ -149,11 +149,11 @@ public sealed interface Stage extends Measured<Stage> {
             implements Stage {
         public Belt {
             named(id, label, efficiency);
-            Guard.positive("driverDiameter", driverDiameter, "m");
-            Guard.positive("drivenDiameter", drivenDiameter, "m");
-            Guard.positive("beltLength", beltLength, "m");
+            Guard.size("driverDiameter", driverDiameter);
+            Guard.size("drivenDiameter", drivenDiameter);
+            Guard.size("beltLength", beltLength);
             Guard.within("wedgeAngle", wedgeAngle, 0, Math.PI / 2, "rad");
-            Guard.positive("width", width, "m");
+            Guard.size("width", width);
             Guard.notNegative("tensionerTravel", tensionerTravel, "m");
         }
 
@@ -234,14 +234,14 @@ public sealed interface Stage extends Measured<Stage> {
             implements Stage {
         public Variator {
             named(id, label, efficiency);
-            Guard.positive("driverLow", driverLow, "m");
-            Guard.positive("driverHigh", driverHigh, "m");
+            Guard.size("driverLow", driverLow);
+            Guard.size("driverHigh", driverHigh);
             if (driverHigh <= driverLow) {
                 throw new InvalidValue("driverHigh", "is " + driverHigh + " m, must be more than driverLow");
             }
-            Guard.positive("beltLength", beltLength, "m");
+            Guard.size("beltLength", beltLength);
             Guard.within("wedgeAngle", wedgeAngle, Math.toRadians(10), Math.PI / 2, "rad");
-            Guard.positive("width", width, "m");
+            Guard.size("width", width);
             Guard.positive("engageSpeed", engageSpeed, "rad/s");
             Guard.positive("shiftSpeed", shiftSpeed, "rad/s");
             if (shiftSpeed < engageSpeed) {

@@ -2,6 +2,8 @@ package oddcradle.core.math;
 
 /** Small checks for values that enter the core; each failure names the value, what it was and what it must be. */
 public final class Guard {
+    private static final double LARGEST_PART = 100;
+
     private Guard() {}
 
     /** @throws InvalidValue if {@code value} is NaN or infinite */
@@ -19,6 +21,12 @@ public final class Guard {
             throw new InvalidValue(field, "is " + withUnit(value, unit) + ", must be greater than 0");
         }
         return value;
+    }
+
+    /** @throws InvalidValue unless {@code value} is the size of a part in m: more than 0, at most {@value #LARGEST_PART} */
+    public static double size(String field, double value) {
+        positive(field, value, "m");
+        return within(field, value, 0, LARGEST_PART, "m");
     }
 
     /** @throws InvalidValue unless {@code value} is finite and zero or more */

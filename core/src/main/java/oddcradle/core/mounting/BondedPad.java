@@ -32,8 +32,8 @@ public record BondedPad(double diameter, double height, double hardness) {
     public static final double HARDEST = 75;
 
     public BondedPad {
-        Guard.positive("diameter", diameter, "m");
-        Guard.positive("height", height, "m");
+        Guard.size("diameter", diameter);
+        Guard.size("height", height);
         Guard.within("hardness", hardness, SOFTEST, HARDEST, "Shore A");
     }
 

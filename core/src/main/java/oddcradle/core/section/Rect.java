@@ -10,8 +10,8 @@ import oddcradle.core.math.Guard;
  */
 public record Rect(double b, double h) implements Section {
     public Rect {
-        Guard.positive("b", b, "m");
-        Guard.positive("h", h, "m");
+        Guard.size("b", b);
+        Guard.size("h", h);
     }
 
     @Override

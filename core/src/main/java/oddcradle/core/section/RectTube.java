@@ -11,8 +11,8 @@ import oddcradle.core.math.Guard;
  */
 public record RectTube(double b, double h, double wall) implements Section {
     public RectTube {
-        Guard.positive("b", b, "m");
-        Guard.positive("h", h, "m");
+        Guard.size("b", b);
+        Guard.size("h", h);
         Section.requireHollow(wall, Math.min(b, h) / 2, "half the smaller side");
     }
 

@@ -9,7 +9,7 @@ import oddcradle.core.math.Guard;
  */
 public record Round(double diameter) implements Section {
     public Round {
-        Guard.positive("diameter", diameter, "m");
+        Guard.size("diameter", diameter);
     }
 
     @Override

@@ -10,7 +10,7 @@ import oddcradle.core.math.Guard;
  */
 public record Tube(double od, double wall) implements Section {
     public Tube {
-        Guard.positive("od", od, "m");
+        Guard.size("od", od);
         Section.requireHollow(wall, od / 2, "the radius");
     }
 

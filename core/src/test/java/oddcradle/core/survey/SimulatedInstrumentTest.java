@@ -41,7 +41,7 @@ class SimulatedInstrumentTest {
     @Test
     void everyKindOfReading_isReadAsItIsTaken() {
         Random noise = new Random(1);
-        double tiny = 1e-9;
+        double tiny = 1e-6;
         double centres = Surveys.BOSSES.get(0).distanceTo(Surveys.BOSSES.get(1));
         List<Reading> wanted = List.of(
                 new Reading.Distance("a", "B1", "B2", 1, Instrument.CALIPER, tiny),
@@ -55,7 +55,7 @@ class SimulatedInstrumentTest {
         for (int k = 0; k < expected.length; k++) {
             assertThat(SimulatedInstrument.read(wanted.get(k), SimulatedInstrumentTest::truth, noise)
                             .value())
-                    .isCloseTo(expected[k], within(6e-6));
+                    .isCloseTo(expected[k], within(1.2e-5));
         }
         Reading slope = new Reading.Slope("e", "B1", "B3", 0, Instrument.ANGLE_GAUGE, tiny);
         Vec3 way = Surveys.BOSSES.get(2).minus(Surveys.BOSSES.get(0));

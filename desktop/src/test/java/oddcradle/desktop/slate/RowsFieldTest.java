@@ -50,7 +50,7 @@ class RowsFieldTest {
 
     private static void enter(FxRobot robot, String field, String typed) {
         robot.clickOn(field);
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).clear());
         robot.write(typed);
         robot.type(KeyCode.ENTER);
     }

@@ -95,4 +95,31 @@ class MainTest {
                 .resideInAnyPackage("oddcradle.desktop..", "javafx..")
                 .check(new ClassFileImporter().importPackages("oddcradle.cli"));
     }
+
+    @Test
+    void checkJson_carriesTheLineOfEveryDemo() throws Exception {
+        for (String demo : new String[] {"saltmarsh-runabout", "hut-skid", "whimbrel", "orchard-tug"}) {
+            Run run = run("check", "../demo/" + demo + ".cradle.json", "--json");
+            assertThat(run.code()).isZero();
+            JsonNode line = new ObjectMapper().readTree(run.out()).get("line");
+            assertThat(line.get("datum").asText()).isNotEqualTo("FREE");
+            assertThat(line.get("efficiency").doubleValue()).isBetween(0.5, 1.0);
+        }
+    }
+
+    @Test
+    void calcOfTheDrive_answersAndRefuses() {
+        InputStream before = System.in;
+        try {
+            System.setIn(new ByteArrayInputStream(
+                    "{\"drivetrain\":{\"stages\":[{\"driver\":14,\"driven\":42}]}}".getBytes(StandardCharsets.UTF_8)));
+            assertThat(run("calc", "drive").out()).contains("\"overall_ratio\" : 3.0");
+            System.setIn(new ByteArrayInputStream("{\"E\":1}".getBytes(StandardCharsets.UTF_8)));
+            Run refused = run("calc", "shaft");
+            assertThat(refused.code()).isEqualTo(Main.WRONG_INPUT);
+            assertThat(refused.out()).contains("is missing");
+        } finally {
+            System.setIn(before);
+        }
+    }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -41,7 +42,7 @@ final class LineStop {
         spline(notes, job, seating);
         TravelNotes.swingArm(notes, job, seating, line);
         TravelNotes.softMounts(notes, seating, line, mounted);
-        EndNotes.add(notes, job, seating, line, chart);
+        end(notes, job, seating, line, chart);
         return notes.report();
     }
 
@@ -61,6 +62,17 @@ final class LineStop {
                     gears.label() + ": ratio",
                     Quantity.ratio(gears.ratio()),
                     new Why("as entered", List.of(), Source.measured()));
+        }
+    }
+
+    private static void end(Notes notes, Job job, Seating seating, LineResult line, Optional<RoadChart> chart) {
+        chart.ifPresent(road -> RoadNotes.add(notes, job, line, road));
+        Optional<LineEnd> end = job.line().end();
+        if (end.isPresent() && end.get() instanceof LineEnd.Generator generator) {
+            GeneratorNotes.add(notes, job, line, generator);
+        }
+        if (end.isPresent() && end.get() instanceof LineEnd.Propeller propeller) {
+            PropellerNotes.add(notes, job, seating, line, propeller);
         }
     }
 

@@ -62,4 +62,26 @@ class UnitStyleTest {
         assertThat(UnitStyle.MILLIMETRES.show(Quantity.length(Double.POSITIVE_INFINITY)))
                 .isEqualTo("unlimited mm");
     }
+
+    /** A field keeps what was typed; a workshop reads a tenth. */
+    @Test
+    void entryKeepsDigits_whereShowRounds() {
+        Quantity pitch = Quantity.length(0.015875);
+        assertThat(UnitStyle.MILLIMETRES.entry(pitch)).isEqualTo("15.875");
+        assertThat(UnitStyle.MILLIMETRES.show(pitch)).isEqualTo("15.9 mm");
+        assertThat(UnitStyle.DECIMAL_INCHES.entry(pitch)).isEqualTo("0.625");
+        assertThat(UnitStyle.MILLIMETRES.entry(Quantity.ratio(2.0625))).isEqualTo("2.063");
+        assertThat(UnitStyle.MILLIMETRES.entry(Quantity.mass(47.512))).isEqualTo("47.5");
+        assertThat(UnitStyle.MILLIMETRES.show(Quantity.mass(0.31))).isEqualTo("0.310 kg");
+    }
+
+    @Test
+    void speedsEnergyAndHeat_areShownAsRoadSignsAndWorkshopsDo() {
+        assertThat(UnitStyle.MILLIMETRES.show(Quantity.roadSpeed(25))).isEqualTo("90.0 km/h");
+        assertThat(UnitStyle.DECIMAL_INCHES.show(Quantity.roadSpeed(26.8224))).isEqualTo("60.0 mph");
+        assertThat(UnitStyle.MILLIMETRES.show(new Quantity(200_000, Kind.ENERGY)))
+                .isEqualTo("200.0 kJ");
+        assertThat(UnitStyle.MILLIMETRES.show(new Quantity(97.8, Kind.TEMPERATURE_RISE)))
+                .isEqualTo("98 K");
+    }
 }

@@ -15,6 +15,7 @@ import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Datum;
 import oddcradle.core.job.Line;
 import oddcradle.files.drawing.JobDrawing;
+import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -153,5 +154,44 @@ class LineSheetsTest extends WindowDriver {
             }
         });
         assertThat(inked[0]).isGreaterThan(50);
+    }
+
+    @Test
+    void stagesOfTheTug_areOpenedReorderedAndPutBack(FxRobot robot) {
+        robot.interact(() -> desk.session().openUnsaved(DemoJobs.ORCHARD_TUG.load()));
+        settled();
+        at(robot, "stages");
+        assertThat(text(robot, "#stage-opened")).contains("variator");
+        enter(robot, "#stage-belt-length", "1.7 m");
+        assertThat(line().stages().get(0).measures().get(2).quantity().si()).isCloseTo(1.7, within(1e-12));
+        enter(robot, "#stage-clutch-shifted", "50");
+        assertThat(text(robot, "#stage-clutch-shifted-problem")).contains("more than driverLow");
+        click(robot, "#open-S3");
+        assertThat(text(robot, "#stage-opened")).contains("gears");
+        enter(robot, "#stage-ratio", "6");
+        double low = chart().gears().get(0).ratio();
+        assertThat(low).isCloseTo(desk.examination().line().stages().get(0).ratio() * 2 * 6, within(1e-9));
+        click(robot, "#stage-earlier-S3");
+        settled();
+        assertThat(line().stages().stream().map(each -> each.id())).containsExactly("S1", "S3", "S2");
+        assertThat(line().shafts().stream().map(JackShaft::id)).containsExactly("J1", "J2");
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(line().stages().stream().map(each -> each.id())).containsExactly("S1", "S2", "S3");
+        click(robot, "#stage-out-S1");
+        settled();
+        assertThat(line().stages()).hasSize(2);
+        assertThat(line().shafts()).hasSize(1);
+    }
+
+    @Test
+    void dishedSprocketAndSpacer_areOfferedAndTheFirstIsTaken(FxRobot robot) {
+        at(robot, "figures");
+        until(() -> robot.lookup("#cure-line-offset").tryQuery().isPresent());
+        assertThat(text(robot, "#figure-chain-planes-apart")).isEqualTo("4.6 mm");
+        robot.clickOn("#cure-line-offset");
+        settled();
+        until(() -> text(robot, "#figure-chain-planes-apart").equals("0.0 mm"));
+        assertThat(text(robot, "#figure-chain-pull-in-gear-5")).endsWith("kN");
     }
 }

@@ -210,6 +210,10 @@ class WindowTest extends WindowDriver {
         robot.drag(shaded).moveBy(60, 20).drop();
         robot.drag(shaded, MouseButton.SECONDARY).moveBy(-30, 10).drop();
         robot.moveTo(shaded).scroll(4, VerticalDirection.UP);
+        robot.interact(() -> {
+            desk.selectionProperty().set(Optional.empty());
+            window.stand().goTo("D1");
+        });
         robot.clickOn(robot.offset(shaded, 0, -10));
         assertThat(desk.selectionProperty().get()).isPresent();
         robot.doubleClickOn(robot.offset(shaded, 0, -10));

@@ -176,6 +176,11 @@ public final class Entry {
         units.put("rpm", RADIAN.multiply(Math.PI / 30).divide(SECOND));
         units.put("m/s", METRE.divide(SECOND));
         units.put("km/h", METRE.divide(3.6).divide(SECOND));
+        units.put("mph", METRE.multiply(1609.344 / 3600).divide(SECOND));
+        units.put("j", NEWTON.multiply(METRE));
+        units.put("kj", NEWTON.multiply(METRE).multiply(1000));
+        units.put("k", KELVIN);
+        units.put("°f", KELVIN.divide(1.8));
         units.put("kw", NEWTON.multiply(METRE).multiply(1000).divide(SECOND));
         units.put("hp", NEWTON.multiply(METRE).multiply(745.6998715822702).divide(SECOND));
         units.put("s", SECOND);

@@ -78,7 +78,7 @@ public enum UnitStyle {
             case SPEED -> "m/s";
             case ROAD_SPEED -> metric ? "km/h" : "mph";
             case ENERGY -> "kJ";
-            case TEMPERATURE_RISE -> metric ? "K" : "°F more";
+            case TEMPERATURE_RISE -> metric ? "K" : "°F";
             case ACCELERATION -> "g";
             case TIME -> "s";
             case POWER -> metric ? "kW" : "hp";

@@ -48,6 +48,9 @@ public final class Stand extends BorderPane {
         }
     }
 
+    /** A machine fills less than the ball around its box. */
+    private static final double FILLS = 0.85;
+
     /** Radius of the ball around the donor that is looked at, m. */
     private static final double DONOR_ROOM = 0.46;
 
@@ -145,7 +148,8 @@ public final class Stand extends BorderPane {
         if (near || machine.isEmpty()) {
             shaded.get().frame(desk.examination().seating().mass().cg(), DONOR_ROOM, afresh);
         } else {
-            shaded.get().frame(machine.get().centre(), machine.get().size().length() / 2, afresh);
+            shaded.get()
+                    .frame(machine.get().centre(), FILLS * machine.get().size().length() / 2, afresh);
         }
     }
 

@@ -25,6 +25,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.store.Desk;
@@ -38,6 +39,8 @@ final class FrameSheet extends VBox {
     private final VBox supports = new VBox(2);
     private final VBox squares = new VBox(2);
     private final Label weight = new Label();
+    private Host shown;
+    private UnitStyle shownIn;
 
     FrameSheet(Desk desk) {
         super(6);
@@ -156,6 +159,11 @@ final class FrameSheet extends VBox {
     }
 
     void refresh() {
+        if (host().equals(shown) && desk.units() == shownIn) {
+            return;
+        }
+        shown = host();
+        shownIn = desk.units();
         hardPoints.getChildren().clear();
         for (HardPoint each : host().hardPoints()) {
             hardPoints

@@ -1,5 +1,7 @@
 package oddcradle.desktop.stops;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.StageResult;
 import oddcradle.core.job.Engine;
@@ -38,6 +41,8 @@ final class StagesSheet extends VBox {
     private final Label opened = new Label();
     private final MeasureFields fields;
     private final ComboBox<String> kind = new ComboBox<>();
+    private final Map<String, Label> ratios = new HashMap<>();
+    private List<String> shown = List.of();
     private String open = "";
 
     StagesSheet(Desk desk) {
@@ -145,23 +150,7 @@ final class StagesSheet extends VBox {
         if (!known && !line().stages().isEmpty()) {
             open = line().stages().get(0).id();
         }
-        rows.getChildren().clear();
-        Engine engine = job().donor().engine();
-        rows.getChildren().add(plain("primary", Quantity.ratio(engine.primaryRatio())));
-        if (engine.gearRatios().size() > 1) {
-            rows.getChildren()
-                    .add(plain(
-                            "gearbox, " + engine.gearRatios().size() + " gears",
-                            Quantity.ratio(engine.gearRatios().get(0))));
-        }
-        List<Stage> stages = line().stages();
-        for (int k = 0; k < stages.size(); k++) {
-            rows.getChildren().add(row(stages.get(k), k));
-            if (k < line().shafts().size()) {
-                rows.getChildren().add(row(line().shafts().get(k)));
-            }
-        }
-        rows.getChildren().add(plain(line().end().map(each -> each.kind()).orElse("driven end"), null));
+        rows();
         openStage().ifPresent(stage -> {
             opened.setText(stage.label() + ", " + stage.kind());
             fields.show(stage, desk.units());
@@ -170,31 +159,64 @@ final class StagesSheet extends VBox {
             opened.setText(shaft.label());
             fields.show(shaft, desk.units());
         });
-        if (stages.isEmpty()) {
+        if (line().stages().isEmpty()) {
             opened.setText("The donor drives directly.");
             fields.clear();
         }
     }
 
-    private HBox plain(String words, Quantity ratio) {
+    /** Makes the rows anew only when others are to be shown, so that a hand on a button keeps it. */
+    private void rows() {
+        Engine engine = job().donor().engine();
+        List<Stage> stages = line().stages();
+        List<String> wanted =
+                new ArrayList<>(List.of(open, "gearbox, " + engine.gearRatios().size() + " gears"));
+        stages.forEach(stage -> wanted.add(stage.id() + stage.label()));
+        line().shafts().forEach(shaft -> wanted.add(shaft.id() + shaft.label()));
+        wanted.add(line().end().map(LineEnd::kind).orElse("driven end"));
+        if (!wanted.equals(shown)) {
+            shown = wanted;
+            ratios.clear();
+            rows.getChildren().setAll(plain("primary", "primary"));
+            if (engine.gearRatios().size() > 1) {
+                rows.getChildren().add(plain("gearbox", wanted.get(1)));
+            }
+            for (int k = 0; k < stages.size(); k++) {
+                rows.getChildren().add(row(stages.get(k), k));
+                if (k < line().shafts().size()) {
+                    rows.getChildren().add(row(line().shafts().get(k)));
+                }
+            }
+            rows.getChildren().add(plain("end", wanted.get(wanted.size() - 1)));
+        }
+        ratio("primary", engine.primaryRatio());
+        ratio("gearbox", engine.gearRatios().get(0));
+        for (Stage stage : stages) {
+            Optional<StageResult> examined = desk.examination().line().stage(stage.id());
+            ratio(stage.id(), examined.map(StageResult::ratio).orElse(stage.ratio()));
+        }
+    }
+
+    private void ratio(String row, double value) {
+        Optional.ofNullable(ratios.get(row))
+                .ifPresent(label -> label.setText(desk.units().show(Quantity.ratio(value))));
+    }
+
+    private HBox plain(String id, String words) {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        Label value = new Label(ratio == null ? "" : desk.units().show(ratio));
+        Label value = new Label();
         value.getStyleClass().add("figure-value");
+        ratios.put(id, value);
         HBox row = new HBox(new Label(words), space, value);
         row.getStyleClass().add("field-row");
         return row;
     }
 
     private HBox row(Stage stage, int at) {
-        double ratio = desk.examination()
-                .line()
-                .stage(stage.id())
-                .map(StageResult::ratio)
-                .orElse(stage.ratio());
         Button nearer = small("earlier", "stage-earlier-" + stage.id(), new LineEdit.ForwardStage(stage.id()));
         nearer.setDisable(at == 0);
-        HBox row = plain("", Quantity.ratio(ratio));
+        HBox row = plain(stage.id(), "");
         row.getChildren().set(0, opener(stage.id(), stage.label()));
         row.getChildren().addAll(nearer, small("out", "stage-out-" + stage.id(), new LineEdit.DropStage(stage.id())));
         return row;

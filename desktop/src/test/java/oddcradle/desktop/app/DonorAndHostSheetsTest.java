@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Random;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.engine.EngineLayout;
@@ -44,18 +43,6 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     private Donor donor() {
         return desk.session().job().donor();
-    }
-
-    private void at(FxRobot robot, Stop stop, String leaf) {
-        robot.interact(() -> desk.stopProperty().set(stop));
-        click(robot, "#leaf-" + leaf);
-        settled();
-    }
-
-    private void enter(FxRobot robot, String field, String text) {
-        click(robot, field);
-        type(robot, field, text);
-        settled();
     }
 
     @Test
@@ -203,10 +190,6 @@ class DonorAndHostSheetsTest extends WindowDriver {
                 .isLessThan(1e-9);
         assertThat(desk.examination().ledger().near())
                 .anyMatch(gap -> gap.donorPart().id().equals("SCAN"));
-    }
-
-    private void fill(FxRobot robot, String field, String text) {
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
     }
 
     @Test

@@ -33,18 +33,6 @@ class LineSheetsTest extends WindowDriver {
         return desk.session().job().line();
     }
 
-    private void at(FxRobot robot, String leaf) {
-        robot.interact(() -> desk.stopProperty().set(Stop.LINE));
-        click(robot, "#leaf-" + leaf);
-        settled();
-    }
-
-    private void enter(FxRobot robot, String field, String text) {
-        click(robot, field);
-        type(robot, field, text);
-        settled();
-    }
-
     private RoadChart chart() {
         return desk.examination().roadChart().orElseThrow();
     }
@@ -62,7 +50,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void teethAndAJackshaft_changeLengthSpeedEnvelopeAndFindings(FxRobot robot) {
-        at(robot, "stages");
+        at(robot, Stop.LINE, "stages");
         double speed = chart().topSpeed();
         double ratio = chart().gears().get(0).ratio();
         List<Solid> runs = drawn("S1");
@@ -107,7 +95,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void datum_isChosenAndLeavesWhatItLeaves(FxRobot robot) {
-        at(robot, "datum");
+        at(robot, Stop.LINE, "datum");
         assertThat(text(robot, "#datum-open"))
                 .contains("forward:", "up:", "pitch:")
                 .doesNotContain("left:");
@@ -128,7 +116,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void drivenEndArmAndChart_areWrittenDownAndDrawn(FxRobot robot) {
-        at(robot, "driven");
+        at(robot, Stop.LINE, "driven");
         enter(robot, "#driven-tyre-radius", "11 in");
         assertThat(desk.session().job().host().drivenEnd().tyreRadius()).isCloseTo(0.2794, within(1e-12));
         click(robot, "#swing-arm");
@@ -142,7 +130,7 @@ class LineSheetsTest extends WindowDriver {
         settled();
         enter(robot, "#end-poles-0-none", "3");
         assertThat(text(robot, "#end-poles-0-none-problem")).contains("must be even");
-        at(robot, "charts");
+        at(robot, Stop.LINE, "charts");
         Canvas canvas = robot.lookup("#chart-forces").queryAs(Canvas.class);
         int[] inked = new int[1];
         robot.interact(() -> {
@@ -160,7 +148,7 @@ class LineSheetsTest extends WindowDriver {
     void stagesOfTheTug_areOpenedReorderedAndPutBack(FxRobot robot) {
         robot.interact(() -> desk.session().openUnsaved(DemoJobs.ORCHARD_TUG.load()));
         settled();
-        at(robot, "stages");
+        at(robot, Stop.LINE, "stages");
         assertThat(text(robot, "#stage-opened")).contains("variator");
         enter(robot, "#stage-belt-length", "1.7 m");
         assertThat(line().stages().get(0).measures().get(2).quantity().si()).isCloseTo(1.7, within(1e-12));
@@ -186,7 +174,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void dishedSprocketAndSpacer_areOfferedAndTheFirstIsTaken(FxRobot robot) {
-        at(robot, "figures");
+        at(robot, Stop.LINE, "figures");
         until(() -> robot.lookup("#cure-line-offset").tryQuery().isPresent());
         assertThat(text(robot, "#figure-chain-planes-apart")).isEqualTo("4.6 mm");
         robot.clickOn("#cure-line-offset");

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.engine.Crank;
@@ -48,22 +47,6 @@ class RunningAndFrameSheetsTest extends WindowDriver {
 
     private Host host() {
         return desk.session().job().host();
-    }
-
-    private void at(FxRobot robot, Stop stop, String leaf) {
-        robot.interact(() -> desk.stopProperty().set(stop));
-        click(robot, "#leaf-" + leaf);
-        settled();
-    }
-
-    private void enter(FxRobot robot, String field, String text) {
-        click(robot, field);
-        type(robot, field, text);
-        settled();
-    }
-
-    private void fill(FxRobot robot, String field, String text) {
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
     }
 
     @Test

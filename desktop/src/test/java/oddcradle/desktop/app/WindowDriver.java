@@ -11,6 +11,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import oddcradle.core.finding.Stop;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
@@ -81,8 +82,17 @@ abstract class WindowDriver {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    /** Scrolls the slate until the node can be clicked. */
+    /** Scrolls the slate until the node can be clicked; a sheet may make its rows anew meanwhile. */
     void click(FxRobot robot, String id) {
+        Node node = scrolledTo(robot, id);
+        for (int tries = 0; robot.lookup(id).query() != node && tries < 5; tries++) {
+            node = scrolledTo(robot, id);
+        }
+        robot.clickOn(node);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static Node scrolledTo(FxRobot robot, String id) {
         Node node = robot.lookup(id).query();
         robot.interact(() -> {
             ScrollPane slate = robot.lookup(".slate").queryAs(ScrollPane.class);
@@ -92,8 +102,27 @@ abstract class WindowDriver {
                     - slate.getViewportBounds().getHeight();
             slate.setVvalue(Math.max(0, Math.min(1, (top - 200) / Math.max(1, room))));
         });
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn(node);
-        WaitForAsyncUtils.waitForFxEvents();
+        // The refresh that follows an examination comes a pulse later.
+        WaitForAsyncUtils.waitForFxEvents(10);
+        return node;
+    }
+
+    /** Goes to a sheet of a stop. */
+    void at(FxRobot robot, Stop stop, String leaf) {
+        robot.interact(() -> desk.stopProperty().set(stop));
+        click(robot, "#leaf-" + leaf);
+        settled();
+    }
+
+    /** Types into a field, brought into sight first, and waits for the examination. */
+    void enter(FxRobot robot, String field, String text) {
+        click(robot, field);
+        type(robot, field, text);
+        settled();
+    }
+
+    /** Sets the text of a field that is taken together with others by a button. */
+    static void fill(FxRobot robot, String field, String text) {
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
     }
 }

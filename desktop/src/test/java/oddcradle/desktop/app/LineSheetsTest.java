@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import javafx.event.ActionEvent;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import oddcradle.core.drive.JackShaft;
@@ -150,23 +153,23 @@ class LineSheetsTest extends WindowDriver {
         settled();
         at(robot, Stop.LINE, "stages");
         assertThat(text(robot, "#stage-opened")).contains("variator");
-        enter(robot, "#stage-belt-length", "1.7 m");
+        put(robot, "#stage-belt-length", "1.7 m");
         assertThat(line().stages().get(0).measures().get(2).quantity().si()).isCloseTo(1.7, within(1e-12));
-        enter(robot, "#stage-clutch-shifted", "50");
+        put(robot, "#stage-clutch-shifted", "50");
         assertThat(text(robot, "#stage-clutch-shifted-problem")).contains("more than driverLow");
-        click(robot, "#open-S3");
+        press(robot, "#open-S3");
         assertThat(text(robot, "#stage-opened")).contains("gears");
-        enter(robot, "#stage-ratio", "6");
+        put(robot, "#stage-ratio", "6");
         double low = chart().gears().get(0).ratio();
         assertThat(low).isCloseTo(desk.examination().line().stages().get(0).ratio() * 2 * 6, within(1e-9));
-        click(robot, "#stage-earlier-S3");
+        press(robot, "#stage-earlier-S3");
         settled();
         assertThat(line().stages().stream().map(each -> each.id())).containsExactly("S1", "S3", "S2");
         assertThat(line().shafts().stream().map(JackShaft::id)).containsExactly("J1", "J2");
         robot.interact(() -> desk.session().undo());
         settled();
         assertThat(line().stages().stream().map(each -> each.id())).containsExactly("S1", "S2", "S3");
-        click(robot, "#stage-out-S1");
+        press(robot, "#stage-out-S1");
         settled();
         assertThat(line().stages()).hasSize(2);
         assertThat(line().shafts()).hasSize(1);
@@ -181,5 +184,21 @@ class LineSheetsTest extends WindowDriver {
         settled();
         until(() -> text(robot, "#figure-chain-planes-apart").equals("0.0 mm"));
         assertThat(text(robot, "#figure-chain-pull-in-gear-5")).endsWith("kN");
+    }
+
+    /** Presses a button wherever the sheet has scrolled it to. */
+    private void press(FxRobot robot, String button) {
+        robot.interact(() -> robot.lookup(button).queryAs(ButtonBase.class).fire());
+        settled();
+    }
+
+    /** Puts a text into a field and takes it as Enter does, wherever the sheet has scrolled it to. */
+    private void put(FxRobot robot, String field, String text) {
+        robot.interact(() -> {
+            TextField found = robot.lookup(field).queryAs(TextField.class);
+            found.setText(text);
+            found.fireEvent(new ActionEvent());
+        });
+        settled();
     }
 }

@@ -26,11 +26,6 @@ public final class RollerChain {
         return half * (1 / Math.sin(half) - 1 / Math.tan(half));
     }
 
-    /** Greatest diameter over the tips, m: {@code p (0.6 + cot(pi / N))}, ASME B29.1 (from memory). */
-    public static double tipDiameter(double pitch, int teeth) {
-        return pitch * (0.6 + 1 / Math.tan(Math.PI / teeth));
-    }
-
     /** Height of the link plates, m: about 0.95 of the pitch in ISO 606 (from memory). */
     public static double plateHeight(double pitch) {
         return 0.95 * pitch;

@@ -36,9 +36,4 @@ public record StageResult(
         double speedRatio,
         double byEngine,
         double byGrip,
-        double design) {
-    /** Torque on its driving shaft in the lowest gear without the dynamic factor, N m. */
-    double drivingTorque(double dynamicFactor) {
-        return design / dynamicFactor * stage.driverRadius();
-    }
-}
+        double design) {}

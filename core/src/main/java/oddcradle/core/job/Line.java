@@ -63,11 +63,6 @@ public record Line(
                 field, "repeats \"" + id + "\": the drive would run in a loop; every stage and shaft comes once");
     }
 
-    /** One chain on whole sprockets and nothing more known. */
-    public static Line chain(Stage.Chain chain, double dynamicFactor) {
-        return new Line(Datum.FREE, List.of(chain), List.of(), dynamicFactor, Optional.empty(), Optional.empty());
-    }
-
     public Line withDatum(Datum other) {
         return new Line(other, stages, shafts, dynamicFactor, end, swingArm);
     }

@@ -29,7 +29,13 @@ public final class TestJobs {
                 List.of(new Material(STEEL, 2.05e11, 0.29, 7850, 3.5e8)),
                 donor(),
                 host(),
-                Line.chain(new Stage.Chain("S1", "chain", 0.015875, 14, 40, 30_000, 0.012, 0.95), 1.5),
+                new Line(
+                        Datum.FREE,
+                        List.of(new Stage.Chain("S1", "chain", 0.015875, 14, 40, 30_000, 0.012, 0.95)),
+                        List.of(),
+                        1.5,
+                        Optional.empty(),
+                        Optional.empty()),
                 new Seat(
                         new Vec3(0.5, 0, 0.4),
                         0,

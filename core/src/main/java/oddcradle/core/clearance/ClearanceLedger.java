@@ -3,7 +3,6 @@ package oddcradle.core.clearance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.BiPredicate;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
@@ -14,7 +13,8 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 
 /**
- * Every pair of a donor part and an obstacle, each with its exact distance, the one with least margin first.
+ * Every pair of a donor part and an obstacle, each with its exact distance, what it draws nearer by and the room it has to keep;
+ * the one with least margin first.
  *
  * <p>A hand that drags the donor needs the near pairs at once: they are worked out when the ledger is made. A pair whose
  * boxes along the axes already prove more than {@value #NEAR} m of margin is worked out when the whole list is asked for.
@@ -27,23 +27,26 @@ public final class ClearanceLedger {
 
     private final List<Body> donorParts;
     private final List<Body> obstacles;
-    private final BiPredicate<Body, Body> counts;
+    private final PairRules rules;
     private final List<Gap> near;
 
-    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles, BiPredicate<Body, Body> counts) {
+    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles, PairRules rules) {
         this.donorParts = List.copyOf(donorParts);
         this.obstacles = List.copyOf(obstacles);
-        this.counts = counts;
+        this.rules = rules;
         this.near = gaps(true);
     }
 
     public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles) {
-        return of(donorParts, obstacles, (part, obstacle) -> true);
+        return of(donorParts, obstacles, PairRules.BY_ROOM);
     }
 
-    /** @param counts whether a pair is to be held apart at all */
-    public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles, BiPredicate<Body, Body> counts) {
-        return new ClearanceLedger(donorParts, obstacles, counts);
+    public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles, PairRules rules) {
+        return new ClearanceLedger(donorParts, obstacles, rules);
+    }
+
+    public List<Body> donorParts() {
+        return donorParts;
     }
 
     public List<Body> obstacles() {
@@ -72,10 +75,8 @@ public final class ClearanceLedger {
         List<Gap> gaps = new ArrayList<>();
         for (Body part : donorParts) {
             for (Body obstacle : obstacles) {
-                double limit = Math.max(part.room(), obstacle.room());
-                boolean wanted = !nearOnly || part.bounds().distanceTo(obstacle.bounds()) < limit + NEAR;
-                if (wanted && counts.test(part, obstacle)) {
-                    gaps.add(gap(part, obstacle));
+                if (rules.counts(part, obstacle) && (!nearOnly || isNear(part, obstacle))) {
+                    gaps.add(gap(part, obstacle, rules));
                 }
             }
         }
@@ -83,12 +84,28 @@ public final class ClearanceLedger {
         return List.copyOf(gaps);
     }
 
-    /** One pair. */
-    public static Gap gap(Body part, Body obstacle) {
-        double limit = Math.max(part.room(), obstacle.room());
+    private boolean isNear(Body part, Body obstacle) {
+        double boxes = part.bounds().distanceTo(obstacle.bounds());
+        double reach = NEAR + rules.mostMovement(part, obstacle);
+        return boxes < reach || boxes < reach + rules.rule(part, obstacle).room();
+    }
+
+    /** One pair by the rules. */
+    public static Gap gap(Body part, Body obstacle, PairRules rules) {
+        Separation apart = separation(part, obstacle);
+        return new Gap(
+                part,
+                obstacle,
+                apart,
+                rules.rule(part, obstacle),
+                rules.allowances(part, obstacle, apart),
+                rules.sigma(part, obstacle, apart));
+    }
+
+    /** Shortest distance of one pair. */
+    public static Separation separation(Body part, Body obstacle) {
         if (part.scan().isPresent()) {
-            Body.Scanned scan = part.scan().get();
-            return new Gap(part, obstacle, scanned(scan, obstacle), limit);
+            return scanned(part.scan().get(), obstacle);
         }
         Separation shortest = null;
         for (PreparedSolid a : part.prepared()) {
@@ -111,7 +128,7 @@ public final class ClearanceLedger {
                 }
             }
         }
-        return new Gap(part, obstacle, shortest, limit);
+        return shortest;
     }
 
     /** Between surfaces; where one lies wholly within the other, the distance to the surface counts as overlap. */

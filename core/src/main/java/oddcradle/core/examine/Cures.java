@@ -117,7 +117,7 @@ public final class Cures {
                 continue;
             }
             for (double sign : new double[] {1, -1}) {
-                slideToOpen(job, gap, freedom.direction().times(sign))
+                slideToOpen(examination, gap, freedom.direction().times(sign))
                         .ifPresent(move -> cures.add(Cure.of(new JobEdit.MoveSeat(move))));
             }
         }
@@ -126,7 +126,8 @@ public final class Cures {
         return cures.subList(0, Math.min(OFFERED, cures.size()));
     }
 
-    private static Optional<Vec3> slideToOpen(Job job, Gap gap, Vec3 direction) {
+    private static Optional<Vec3> slideToOpen(Examination examination, Gap gap, Vec3 direction) {
+        Job job = examination.job();
         double shut = 0;
         for (double open = 0.002; open <= FARTHEST_MOVE; open += 0.002) {
             if (marginAfter(job, gap, direction.times(open)) >= 0) {
@@ -138,14 +139,34 @@ public final class Cures {
                         shut = middle;
                     }
                 }
-                // A tenth of a millimetre is as fine as anybody sets an engine.
-                return Optional.of(direction.times(Math.ceil(open / MOVE_STEP) * MOVE_STEP));
+                return inWholeSteps(examination, gap, direction, open);
             }
             shut = open;
         }
         return Optional.empty();
     }
 
+    /** A tenth of a millimetre is as fine as anybody sets an engine; with what the pair draws nearer by where it then is. */
+    private static Optional<Vec3> inWholeSteps(Examination examination, Gap gap, Vec3 direction, double open) {
+        double steps = Math.ceil(open / MOVE_STEP);
+        while (steps * MOVE_STEP <= FARTHEST_MOVE) {
+            Vec3 move = direction.times(steps * MOVE_STEP);
+            Job moved = new JobEdit.MoveSeat(move).applyTo(examination.job());
+            double margin = Examination.of(moved, examination).ledger().near().stream()
+                    .filter(each -> each.donorPart().id().equals(gap.donorPart().id())
+                            && each.obstacle().id().equals(gap.obstacle().id()))
+                    .mapToDouble(Gap::margin)
+                    .findFirst()
+                    .orElse(0);
+            if (margin >= 0) {
+                return Optional.of(move);
+            }
+            steps += Math.ceil(-margin / MOVE_STEP);
+        }
+        return Optional.empty();
+    }
+
+    /** The pair keeps its rule and what it draws nearer by; that changes little over so short a move. */
     private static double marginAfter(Job job, Gap gap, Vec3 move) {
         Job moved = new JobEdit.MoveSeat(move).applyTo(job);
         Pose shift =
@@ -159,14 +180,13 @@ public final class Cures {
                         .map(solid -> solid.placed(shift))
                         .toList());
         boolean follows = job.cradle().member(gap.obstacle().id()).isPresent();
-        if (!follows) {
-            return ClearanceLedger.gap(part, gap.obstacle()).margin();
-        }
-        return SeatStop.obstacles(moved, Seating.of(moved)).stream()
-                .filter(body -> body.id().equals(gap.obstacle().id()))
-                .findFirst()
-                .map(body -> ClearanceLedger.gap(part, body).margin())
-                .orElseThrow();
+        Body obstacle = follows
+                ? SeatStop.obstacles(moved, Seating.of(moved)).stream()
+                        .filter(body -> body.id().equals(gap.obstacle().id()))
+                        .findFirst()
+                        .orElseThrow()
+                : gap.obstacle();
+        return ClearanceLedger.separation(part, obstacle).distance() - gap.movement() - gap.limit();
     }
 
     /** Onto the host tube that is nearest to the loose end. */

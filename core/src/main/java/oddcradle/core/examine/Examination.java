@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
@@ -44,6 +45,9 @@ public final class Examination {
     private final SurveyResult hostSurvey;
     private final Estimated weighed;
     private final LineCheck line;
+    private final List<DonorMovement.Swinging> startUp;
+    private final DonorMovement movement;
+    private final Surveyed surveyed;
     private final ClearanceLedger ledger;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
@@ -68,11 +72,6 @@ public final class Examination {
         this.line = LineCheck.of(job, seating, mountedBody, earlier.map(before -> before.line));
         this.donorScanPlace = place(Side.DONOR);
         this.hostScanPlace = place(Side.HOST);
-        this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
-                        && before.scans.equals(scans)
-                        && before.donorScanPlace.equals(donorScanPlace))
-                .map(before -> before.ledger)
-                .orElseGet(this::clearance);
         this.shake = earlier.filter(before -> before.mountedBody.equals(mountedBody)
                         && before.job.donor().engine().equals(job.donor().engine()))
                 .map(before -> before.shake)
@@ -80,6 +79,28 @@ public final class Examination {
                         ? new Outcome.NotSolved<>(List.of())
                         : ShakeStop.solve(mountedBody.get(), job.donor().engine()));
         this.frame = CradleFrame.of(job, seating, line.line());
+        this.startUp = mountedBody
+                .map(body -> earlier.filter(before -> before.mountedBody.equals(mountedBody)
+                                && before.job
+                                        .donor()
+                                        .engine()
+                                        .equals(job.donor().engine()))
+                        .map(before -> before.startUp)
+                        .orElseGet(() -> startUp(body)))
+                .orElse(List.of());
+        this.movement = mountedBody
+                .filter(body -> shake.answer().isPresent())
+                .map(body -> DonorMovement.of(job, body, frame.input().cases(), startUp))
+                .orElse(DonorMovement.NONE);
+        this.surveyed = Surveyed.of(donorSurvey, hostSurvey, seating.pose());
+        this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
+                        && before.scans.equals(scans)
+                        && before.donorScanPlace.equals(donorScanPlace)
+                        && before.movement.equals(movement)
+                        && before.donorSurvey == donorSurvey
+                        && before.hostSurvey == hostSurvey)
+                .map(before -> before.ledger)
+                .orElseGet(this::clearance);
         this.load = earlier.filter(before -> before.frame.equals(frame))
                 .map(before -> before.load)
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
@@ -122,10 +143,15 @@ public final class Examination {
     private ClearanceLedger clearance() {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
         Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
-        return tree.isPresent() && fit.isPresent()
-                ? SeatStop.solve(
-                        job, seating, line.line(), tree.get(), fit.get().pose())
-                : SeatStop.solve(job, seating, line.line());
+        Optional<Body> scan = tree.isPresent() && fit.isPresent()
+                ? Optional.of(
+                        SeatStop.scanned(job, seating, tree.get(), fit.get().pose()))
+                : Optional.empty();
+        return SeatStop.solve(job, seating, line.line(), movement, surveyed, scan);
+    }
+
+    private List<DonorMovement.Swinging> startUp(MountedBody body) {
+        return DonorMovement.startUp(body, job.donor().engine(), seating.driverAxis());
     }
 
     private SurveyResult survey(Side side, Optional<Examination> earlier) {
@@ -183,7 +209,8 @@ public final class Examination {
                 && a.line().shafts().equals(b.line().shafts())
                 && a.host().drivenEnd().equals(b.host().drivenEnd())
                 && a.donor().output().equals(b.donor().output())
-                && a.build().room().equals(b.build().room());
+                && a.build().room().equals(b.build().room())
+                && a.build().clearances().equals(b.build().clearances());
     }
 
     private void report(StopReport report) {
@@ -230,6 +257,10 @@ public final class Examination {
     /** The freedoms of the seat that the datum leaves open. */
     public List<Freedom> openFreedoms() {
         return DatumNotes.open(job, seating);
+    }
+
+    DonorMovement movement() {
+        return movement;
     }
 
     public ClearanceLedger ledger() {

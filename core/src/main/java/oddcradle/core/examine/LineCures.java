@@ -3,8 +3,6 @@ package oddcradle.core.examine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.clearance.Body;
-import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.drive.ChainInput;
 import oddcradle.core.drive.ChainResult;
 import oddcradle.core.drive.JackShaft;
@@ -157,7 +155,7 @@ final class LineCures {
 
     /** Shortest way from a stage of the drive to host and cradle, m; without bound where there is none. */
     private static double nearest(Job of, String stage) {
-        return SeatStop.solve(of, Seating.of(of), LineResult.of(of, Seating.of(of))).near().stream()
+        return SeatStop.atRest(of).near().stream()
                 .filter(gap -> gap.donorPart().id().equals(stage))
                 .mapToDouble(gap -> gap.separation().distance())
                 .min()
@@ -223,19 +221,14 @@ final class LineCures {
             boolean fits = stage.chain().isPresent()
                     && stage.chain().get().centreForLinks() - stage.alignment().centreDistance()
                             <= chain.tensionerTravel();
-            Optional<Body> runs = named(DriveBodies.bodies(changed, line), parts);
-            Optional<Body> obstacle = named(SeatStop.obstacles(changed, seating), parts);
-            return fits
-                    && runs.isPresent()
-                    && obstacle.isPresent()
-                    && ClearanceLedger.gap(runs.get(), obstacle.get()).margin() >= 0;
+            boolean clears = SeatStop.atRest(changed).near().stream()
+                    .filter(gap -> parts.contains(gap.donorPart().id())
+                            && parts.contains(gap.obstacle().id()))
+                    .allMatch(gap -> gap.margin() >= 0);
+            return fits && clears;
         } catch (InvalidValue impossible) {
             return false;
         }
-    }
-
-    private static Optional<Body> named(List<Body> bodies, List<String> names) {
-        return bodies.stream().filter(body -> names.contains(body.id())).findFirst();
     }
 
     private List<Cure> otherBelt() {

@@ -88,7 +88,8 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
         return new Shaft(shaft.point(), shaft.axis(), shaft.driverAt());
     }
 
-    private static Shaft driven(Job job, int stage) {
+    /** The shaft that a stage drives. */
+    static Shaft driven(Job job, int stage) {
         if (stage == job.line().shafts().size()) {
             DrivenEnd end = job.host().drivenEnd();
             return new Shaft(end.point(), end.axis(), end.sprocketOffset());

@@ -4,11 +4,11 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.Optional;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
+import oddcradle.core.clearance.PairRules;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -38,46 +38,41 @@ final class SeatStop {
 
     private SeatStop() {}
 
-    static ClearanceLedger solve(Job job, Seating seating, LineResult line) {
-        return ledger(donorParts(job, seating.pose()), job, seating, line);
-    }
-
-    /**
-     * The drive is held against everything of host and cradle but what its wheels sit on; and against the donor, but for the
-     * first stage, whose wheel sits on it: there only against what is hot.
-     */
-    private static ClearanceLedger ledger(List<Body> donor, Job job, Seating seating, LineResult line) {
+    /** @param scan the donor's scanned surface, as one more body */
+    static ClearanceLedger solve(
+            Job job, Seating seating, LineResult line, DonorMovement movement, Surveyed surveyed, Optional<Body> scan) {
+        List<Body> donor = new ArrayList<>(donorParts(job, seating.pose()));
+        scan.ifPresent(donor::add);
         List<Body> obstacles = obstacles(job, seating);
         List<Body> drive = DriveBodies.bodies(job, line);
-        Set<String> ofDrive = drive.stream().map(Body::id).collect(Collectors.toSet());
-        String first =
-                job.line().stages().isEmpty() ? "" : job.line().stages().get(0).id();
-        Set<String> onShafts = DriveBodies.onShafts(job, line, obstacles);
-        List<Body> parts = new ArrayList<>(donor);
-        parts.addAll(drive);
-        List<Body> others = new ArrayList<>(obstacles);
-        others.addAll(drive);
-        return ClearanceLedger.of(parts, others, (part, other) -> {
-            boolean partDrives = ofDrive.contains(part.id());
-            boolean otherDrives = ofDrive.contains(other.id());
-            if (partDrives || !otherDrives) {
-                return !partDrives || !otherDrives && !onShafts.contains(other.id());
-            }
-            return !other.id().equals(first) || part.nature().equals(Category.HOT.word());
-        });
+        PairRules rules = new GapRules(job, seating, line, movement, surveyed, donor, obstacles);
+        return ClearanceLedger.of(joined(donor, drive), joined(obstacles, drive), rules);
     }
 
-    /** With the donor's scan as one more body. */
-    static ClearanceLedger solve(Job job, Seating seating, LineResult line, MeshTree scan, Pose onDonor) {
-        List<Body> parts = new ArrayList<>(donorParts(job, seating.pose()));
-        parts.add(Body.scanned(
+    private static List<Body> joined(List<Body> some, List<Body> others) {
+        List<Body> all = new ArrayList<>(some);
+        all.addAll(others);
+        return all;
+    }
+
+    /** With the donor standing still: what its rubber gives is left out. */
+    static ClearanceLedger atRest(Job job) {
+        Seating seating = Seating.of(job);
+        return atRest(job, seating, LineResult.of(job, seating));
+    }
+
+    static ClearanceLedger atRest(Job job, Seating seating, LineResult line) {
+        return solve(job, seating, line, DonorMovement.NONE, Surveyed.BY_TAPE_ALONE, Optional.empty());
+    }
+
+    static Body scanned(Job job, Seating seating, MeshTree scan, Pose onDonor) {
+        return Body.scanned(
                 SCAN,
                 "scanned surface",
                 job.build().room().fixed(),
                 Category.FIXED.word(),
                 scan,
-                seating.pose().after(onDonor)));
-        return ledger(parts, job, seating, line);
+                seating.pose().after(onDonor));
     }
 
     static List<Body> donorParts(Job job, Pose pose) {
@@ -116,6 +111,11 @@ final class SeatStop {
     }
 
     private static Body tube(Member member, Seating seating, Room room) {
+        return body(member.id(), member.label(), Category.FIXED, room, pieces(member, seating));
+    }
+
+    /** The straight pieces of a tube. */
+    static List<Solid> pieces(Member member, Seating seating) {
         List<Vec3> path = seating.path(member);
         List<Solid> pieces = new ArrayList<>();
         for (int k = 1; k < path.size(); k++) {
@@ -126,7 +126,7 @@ final class SeatStop {
         if (pieces.isEmpty()) {
             pieces.add(new Solid.Sphere(path.get(0), member.section().outerRadius()));
         }
-        return body(member.id(), member.label(), Category.FIXED, room, pieces);
+        return pieces;
     }
 
     private static Body body(String id, String label, Category category, Room room, List<Solid> solids) {
@@ -169,40 +169,65 @@ final class SeatStop {
     }
 
     private static Why why(Gap gap) {
+        List<Why.Input> inputs = new ArrayList<>();
+        inputs.add(input("at rest", length(gap)));
+        gap.allowances().forEach(each -> inputs.add(input(each.why(), Quantity.length(each.amount()))));
+        inputs.add(input("room", Quantity.length(gap.limit())));
+        inputs.add(input("uncertainty", Quantity.length(gap.sigma())));
         return new Why(
-                "shortest distance of the two solids; the pair needs the greater room of its two kinds ("
-                        + gap.donorPart().nature() + ", " + gap.obstacle().nature() + ")",
-                List.of(input("distance", length(gap)), input("room", Quantity.length(gap.limit()))),
-                Source.commonPractice());
+                "shortest distance, less what it draws nearer by; it has to keep the room of " + gap.nature(),
+                inputs,
+                gap.rule().source());
     }
 
     private static Finding finding(Gap gap) {
         boolean clash = gap.separation().overlap();
+        boolean touches = gap.left() <= 0;
         boolean short_ = gap.margin() < 0;
-        boolean half = gap.separation().distance() < gap.limit() / 2;
-        Severity severity = !short_ ? Severity.GOOD : clash || half ? Severity.STOP : Severity.WATCH;
+        boolean half = gap.left() < gap.limit() / 2;
+        Severity severity = !short_ ? Severity.GOOD : touches || half ? Severity.STOP : Severity.WATCH;
         String part = gap.donorPart().label();
         String obstacle = gap.obstacle().label();
         Quantity limit = Quantity.length(gap.limit());
+        Quantity moves = Quantity.length(gap.movement());
+        Quantity left = Quantity.length(gap.left());
+        boolean still = gap.allowances().isEmpty();
         Phrase what = clash
                 ? Phrase.of(
                         "{} runs {} into {}",
                         part,
                         Quantity.length(-gap.separation().distance()),
                         obstacle)
-                : Phrase.of(
-                        short_ ? "{} to {} {}; {} needs {}" : "{} to {} {}, {} needs {}",
-                        part,
-                        obstacle,
-                        length(gap),
-                        gap.nature(),
-                        limit);
+                : still
+                        ? Phrase.of(
+                                short_ ? "{} to {} {}; {} needs {}" : "{} to {} {}, {} needs {}",
+                                part,
+                                obstacle,
+                                length(gap),
+                                gap.nature(),
+                                limit)
+                        : touches
+                                ? Phrase.of(
+                                        "{} to {} {}, but moves {}: it strikes ({})",
+                                        part,
+                                        obstacle,
+                                        length(gap),
+                                        moves,
+                                        gap.allowances().get(0).why())
+                                : Phrase.of(
+                                        "{} to {} {}, {} when it moves; {} needs {}",
+                                        part,
+                                        obstacle,
+                                        length(gap),
+                                        left,
+                                        gap.nature(),
+                                        limit);
         return Finding.atLeast(
                 "seat.gap",
                 Stop.SEAT,
                 severity,
                 what,
-                length(gap),
+                left,
                 limit,
                 Place.between(
                         gap.donorPart().id(),

@@ -8,13 +8,23 @@ import oddcradle.core.math.Guard;
  * @param kerf metal lost per cut, m
  * @param yieldFactor yield strength divided by what a tube may carry, at least 1
  * @param room least gaps
+ * @param clearances rules for pairs, and what moves; the usual where left out
  */
-public record Build(double kerf, double yieldFactor, Room room) {
+public record Build(double kerf, double yieldFactor, Room room, Clearances clearances) {
     private static final double MOST_FACTOR = 20;
 
     public Build {
         Guard.notNegative("kerf", kerf, "m");
         Guard.within("yieldFactor", yieldFactor, 1, MOST_FACTOR, "");
         Guard.present("room", room);
+        clearances = clearances == null ? Clearances.USUAL : clearances;
+    }
+
+    public Build withRoom(Room other) {
+        return new Build(kerf, yieldFactor, other, clearances);
+    }
+
+    public Build withClearances(Clearances other) {
+        return new Build(kerf, yieldFactor, room, other);
     }
 }

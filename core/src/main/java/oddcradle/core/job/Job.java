@@ -10,6 +10,7 @@ import oddcradle.core.math.Guard;
  *
  * @param candidates other donors that might go in; none where left out
  * @param weights what the user cares for among candidates; even where left out
+ * @param plan what is wanted of the seat; as usual where left out
  */
 public record Job(
         String name,
@@ -22,7 +23,8 @@ public record Job(
         List<LoadCase> cases,
         Build build,
         List<Donor> candidates,
-        Weights weights) {
+        Weights weights,
+        SeatPlan plan) {
     private static final int MOST_CANDIDATES = 5;
 
     public Job {
@@ -38,7 +40,8 @@ public record Job(
         candidates = candidates == null ? List.of() : List.copyOf(candidates);
         weights = weights == null ? Weights.EVEN : weights;
         Guard.within("candidates", candidates.size(), 0, MOST_CANDIDATES, "donors besides the one that is seated");
-        JobReferences.check(materials, donor, host, line, cradle, cases);
+        plan = plan == null ? SeatPlan.USUAL : plan;
+        JobReferences.check(materials, donor, host, line, cradle, cases, plan);
     }
 
     /** The material a member names. */
@@ -55,30 +58,38 @@ public record Job(
     }
 
     public Job withDonor(Donor other) {
-        return new Job(name, materials, other, host, line, seat, cradle, cases, build, candidates, weights);
+        return new Job(name, materials, other, host, line, seat, cradle, cases, build, candidates, weights, plan);
     }
 
     public Job withHost(Host other) {
-        return new Job(name, materials, donor, other, line, seat, cradle, cases, build, candidates, weights);
+        return new Job(name, materials, donor, other, line, seat, cradle, cases, build, candidates, weights, plan);
     }
 
     public Job withLine(Line other) {
-        return new Job(name, materials, donor, host, other, seat, cradle, cases, build, candidates, weights);
+        return new Job(name, materials, donor, host, other, seat, cradle, cases, build, candidates, weights, plan);
     }
 
     public Job withSeat(Seat other) {
-        return new Job(name, materials, donor, host, line, other, cradle, cases, build, candidates, weights);
+        return new Job(name, materials, donor, host, line, other, cradle, cases, build, candidates, weights, plan);
     }
 
     public Job withCradle(Cradle other) {
-        return new Job(name, materials, donor, host, line, seat, other, cases, build, candidates, weights);
+        return new Job(name, materials, donor, host, line, seat, other, cases, build, candidates, weights, plan);
     }
 
     public Job withCandidates(List<Donor> others) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, others, weights);
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, others, weights, plan);
     }
 
     public Job withWeights(Weights other) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, other);
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, other, plan);
+    }
+
+    public Job withBuild(Build other) {
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, other, candidates, weights, plan);
+    }
+
+    public Job withPlan(SeatPlan other) {
+        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, weights, other);
     }
 }

@@ -18,7 +18,13 @@ final class JobReferences {
     private JobReferences() {}
 
     static void check(
-            List<Material> materials, Donor donor, Host host, Line line, Cradle cradle, List<LoadCase> cases) {
+            List<Material> materials,
+            Donor donor,
+            Host host,
+            Line line,
+            Cradle cradle,
+            List<LoadCase> cases,
+            SeatPlan plan) {
         Set<String> materialNames = unique(
                 "materials", "name", materials.stream().map(Material::name).toList());
         Set<String> bosses = unique(
@@ -88,6 +94,56 @@ final class JobReferences {
         }
         requireAnchors(cradle, host, bosses, nodes);
         requireIsolators(cradle, donor, bosses, nodes);
+        requirePlan(plan, bodies, bosses, nodes, host);
+    }
+
+    /** Rules of pairs may name a body that is gone: they wait for it; all else must be there. */
+    private static void requirePlan(
+            SeatPlan plan, Set<String> bodies, Set<String> bosses, Set<String> nodes, Host host) {
+        for (int k = 0; k < plan.way().removable().size(); k++) {
+            require(
+                    bodies,
+                    "plan.way.removable[" + k + "]",
+                    plan.way().removable().get(k),
+                    "part, keep-out or tube");
+        }
+        for (int k = 0; k < plan.errors().holes().size(); k++) {
+            require(
+                    bosses,
+                    "plan.errors.holes[" + k + "].boss",
+                    plan.errors().holes().get(k).boss(),
+                    "boss");
+        }
+        unique("plan.brackets", "id", plan.brackets().stream().map(Bracket::id).toList());
+        for (int k = 0; k < plan.brackets().size(); k++) {
+            require(
+                    bosses,
+                    "plan.brackets[" + k + "].boss",
+                    plan.brackets().get(k).boss(),
+                    "boss");
+            require(
+                    nodes,
+                    "plan.brackets[" + k + "].node",
+                    plan.brackets().get(k).node(),
+                    "node");
+        }
+        Set<String> keepOuts =
+                new HashSet<>(host.keepOuts().stream().map(KeepOut::id).toList());
+        unique(
+                "plan.neighbours",
+                "id",
+                plan.neighbours().stream().map(Neighbour::id).toList());
+        for (int k = 0; k < plan.neighbours().size(); k++) {
+            Neighbour neighbour = plan.neighbours().get(k);
+            String here = "plan.neighbours[" + k + "].";
+            if (neighbour instanceof Neighbour.Tank tank) {
+                require(keepOuts, here + "tank", tank.tank(), "keep-out");
+            } else if (neighbour instanceof Neighbour.Occupant occupant) {
+                require(keepOuts, here + "keepOut", occupant.keepOut(), "keep-out");
+            } else if (neighbour instanceof Neighbour.Panel panel) {
+                require(keepOuts, here + "keepOut", panel.keepOut(), "keep-out");
+            }
+        }
     }
 
     private static void requirePicks(String body, String what, Optional<Scan> scan, Set<String> places, Survey survey) {

@@ -12,6 +12,8 @@ import oddcradle.core.math.Vec3;
  * @param translation where the body's origin sits, host axes, metres
  */
 public record Pose(Mat3 rotation, Vec3 translation) {
+    private static final double STRAIGHT_UP = 1e-12;
+
     public static final Pose IDENTITY = new Pose(Mat3.IDENTITY, Vec3.ZERO);
     private static final double ORTHOGONALITY = 1e-6;
 
@@ -46,5 +48,29 @@ public record Pose(Mat3 rotation, Vec3 translation) {
     /** The pose that applies {@code inner} first and then this one. */
     public Pose after(Pose inner) {
         return new Pose(rotation.times(inner.rotation), place(inner.translation));
+    }
+
+    /**
+     * The angles of {@link #ofYawPitchRoll} that make this rotation, each within half a turn; where the nose points straight up or
+     * down the roll is taken as 0.
+     *
+     * @return yaw, pitch and roll as x, y and z, rad
+     */
+    public Vec3 yawPitchRoll() {
+        double up = rotation.get(2, 0);
+        if (Math.abs(up) > 1 - STRAIGHT_UP) {
+            return new Vec3(
+                    Math.atan2(-rotation.get(0, 1), rotation.get(1, 1)), up < 0 ? Math.PI / 2 : -Math.PI / 2, 0);
+        }
+        return new Vec3(
+                Math.atan2(rotation.get(1, 0), rotation.get(0, 0)),
+                -Math.asin(up),
+                Math.atan2(rotation.get(2, 1), rotation.get(2, 2)));
+    }
+
+    /** The pose that undoes this one. */
+    public Pose inverse() {
+        Mat3 back = rotation.transposed();
+        return new Pose(back, back.times(translation).negated());
     }
 }

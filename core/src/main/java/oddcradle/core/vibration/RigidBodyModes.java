@@ -15,6 +15,7 @@ import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.SmallMotion;
 
 /**
  * Modes, sag and forced response of a rigid body on elastic mounts, six degrees of freedom about its centre of gravity.
@@ -77,6 +78,39 @@ public final class RigidBodyModes {
             responses.add(response(input, load, frequency, q));
         }
         return responses;
+    }
+
+    /**
+     * The motion under a harmonic load at the centre of gravity: in step with it, and a quarter turn behind.
+     *
+     * @param frequency Hz
+     */
+    public record Swing(SmallMotion inStep, SmallMotion behind) {
+        /** Amplitude of a point along a unit direction, m. */
+        public double along(Vec3 point, Vec3 direction) {
+            return Math.hypot(inStep.at(point).dot(direction), behind.at(point).dot(direction));
+        }
+    }
+
+    /** @throws InvalidValue if an undamped natural frequency is met */
+    public static Swing swing(MountedBody input, Vec3 force, Vec3 moment, double frequency) {
+        double omega = 2 * Math.PI * frequency;
+        double[][] dynamic = stiffness(input, false);
+        double[][] m = mass(input);
+        for (int i = 0; i < 6; i++) {
+            for (int j = 0; j < 6; j++) {
+                dynamic[i][j] -= omega * omega * m[i][j];
+            }
+        }
+        double[] load = {force.x(), force.y(), force.z(), moment.x(), moment.y(), moment.z()};
+        Complex[] q = DenseAlgebra.solve(dynamic, stiffness(input, true), load)
+                .orElseThrow(() -> new InvalidValue("frequency", "is an undamped natural frequency"));
+        Vec3 cg = input.body().cg();
+        return new Swing(
+                new SmallMotion(
+                        cg, new Vec3(q[0].re(), q[1].re(), q[2].re()), new Vec3(q[3].re(), q[4].re(), q[5].re())),
+                new SmallMotion(
+                        cg, new Vec3(q[0].im(), q[1].im(), q[2].im()), new Vec3(q[3].im(), q[4].im(), q[5].im())));
     }
 
     private static double[] loadAtCg(MountedBody input, Harmonic load) {

@@ -40,14 +40,13 @@ class ClearanceLedgerTest {
                 .mapToDouble(bend -> SolidDistance.between(bend, rail).distance())
                 .min()
                 .orElseThrow();
-        Gap gap = ClearanceLedger.gap(
-                Body.of("pipe", "pipe", 0, "hot", bends), Body.of("rail", "rail", 0, "fixed", List.of(rail)));
+        Gap gap = gap(Body.of("pipe", "pipe", 0, "hot", bends), Body.of("rail", "rail", 0, "fixed", List.of(rail)));
         assertThat(gap.separation().distance()).isEqualTo(brute);
     }
 
     @Test
     void overlap_isNegative() {
-        Gap gap = ClearanceLedger.gap(ball("a", 0, 0, "fixed"), ball("b", 0.08, 0, "fixed"));
+        Gap gap = gap(ball("a", 0, 0, "fixed"), ball("b", 0.08, 0, "fixed"));
         assertThat(gap.separation().distance()).isCloseTo(-0.02, within(1e-12));
         assertThat(gap.separation().overlap()).isTrue();
     }
@@ -64,5 +63,9 @@ class ClearanceLedgerTest {
         assertThat(ledger.all()).extracting(gap -> gap.obstacle().id()).containsExactly("near", "far", "farther");
         assertThat(ledger.worst(9)).hasSize(3);
         assertThat(ClearanceLedger.of(parts, List.of()).worst(3)).isEmpty();
+    }
+
+    private static Gap gap(Body part, Body obstacle) {
+        return ClearanceLedger.gap(part, obstacle, PairRules.BY_ROOM);
     }
 }

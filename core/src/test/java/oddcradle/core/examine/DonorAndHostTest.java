@@ -158,7 +158,8 @@ class DonorAndHostTest {
                 JOB.cases(),
                 JOB.build(),
                 List.of(),
-                Weights.EVEN);
+                Weights.EVEN,
+                JOB.plan());
         assertThat(finding(job, "cradle.alloy").orElseThrow().what().pattern()).contains("cannot be welded");
         assertThat(finding(JOB, "cradle.alloy")).isEmpty();
     }

@@ -2,7 +2,9 @@ package oddcradle.core.geometry.distance;
 
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 
 /**
  * A solid made ready for many distance queries: a core with a rounding radius. A sphere is a rounded point, a capsule a
@@ -10,7 +12,9 @@ import oddcradle.core.math.Vec3;
  * each t between -1 and 1, plus a disc where there is one.
  */
 public final class PreparedSolid {
-    private final Aabb bounds;
+    /** Made when it is first asked for; the same whoever makes it. */
+    private Aabb bounds;
+
     private final double cx;
     private final double cy;
     private final double cz;
@@ -42,6 +46,32 @@ public final class PreparedSolid {
         }
     }
 
+    private PreparedSolid(PreparedSolid own, Pose pose) {
+        Mat3 r = pose.rotation();
+        Vec3 centre = pose.place(own.centre());
+        this.cx = centre.x();
+        this.cy = centre.y();
+        this.cz = centre.z();
+        Vec3 axis = r.times(new Vec3(own.ax, own.ay, own.az));
+        this.ax = axis.x();
+        this.ay = axis.y();
+        this.az = axis.z();
+        this.discRadius = own.discRadius;
+        this.rounding = own.rounding;
+        this.edges = new double[own.edges.length];
+        for (int k = 0; k < own.edgeCount(); k++) {
+            Vec3 edge = r.times(own.edge(k));
+            edges[3 * k] = edge.x();
+            edges[3 * k + 1] = edge.y();
+            edges[3 * k + 2] = edge.z();
+        }
+    }
+
+    /** The same solid carried along by a body that is put in its place. */
+    public PreparedSolid placed(Pose pose) {
+        return new PreparedSolid(this, pose);
+    }
+
     public static PreparedSolid of(Solid solid) {
         if (solid instanceof Solid.Sphere sphere) {
             return new PreparedSolid(solid, sphere.center(), Vec3.Z, 0, sphere.radius());
@@ -67,10 +97,14 @@ public final class PreparedSolid {
     }
 
     public Aabb bounds() {
+        if (bounds == null) {
+            Vec3 half = new Vec3(halfWidth(Vec3.X), halfWidth(Vec3.Y), halfWidth(Vec3.Z));
+            bounds = Aabb.around(centre(), half.plus(new Vec3(rounding, rounding, rounding)));
+        }
         return bounds;
     }
 
-    Vec3 centre() {
+    public Vec3 centre() {
         return new Vec3(cx, cy, cz);
     }
 
@@ -101,6 +135,43 @@ public final class PreparedSolid {
 
     Vec3 end() {
         return edges.length == 0 ? centre() : centre().plus(edge(0));
+    }
+
+    /** Radius of a ball about the centre that holds the whole solid, m. */
+    public double ballRadius() {
+        double squared = discRadius * discRadius;
+        for (int k = 0; k < edgeCount(); k++) {
+            squared += edge(k).squaredLength();
+        }
+        return Math.sqrt(squared) + rounding;
+    }
+
+    /**
+     * No point of the solid is nearer to this one than that, m; 0 inside. Edges stand square to each other and a disc's axis
+     * runs along its edge, so what sticks out along each edge and beside it adds up squared.
+     */
+    public double noNearerThan(double x, double y, double z) {
+        double dx = x - cx;
+        double dy = y - cy;
+        double dz = z - cz;
+        double within = 0;
+        double beyond = 0;
+        for (int k = 0; k < edges.length; k += 3) {
+            double ex = edges[k];
+            double ey = edges[k + 1];
+            double ez = edges[k + 2];
+            double squared = ex * ex + ey * ey + ez * ez;
+            if (squared == 0) {
+                continue;
+            }
+            double along = (dx * ex + dy * ey + dz * ez) / Math.sqrt(squared);
+            double out = Math.abs(along) - Math.sqrt(squared);
+            within += along * along;
+            beyond += out > 0 ? out * out : 0;
+        }
+        double across = Math.sqrt(Math.max(0, dx * dx + dy * dy + dz * dz - within));
+        double beside = Math.max(0, across - discRadius);
+        return Math.max(0, Math.sqrt(beyond + beside * beside) - rounding);
     }
 
     /** Half the diagonal or more. */

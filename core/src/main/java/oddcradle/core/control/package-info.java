@@ -1,0 +1,2 @@
+/** Progress of long computations and their ending. */
+package oddcradle.core.control;

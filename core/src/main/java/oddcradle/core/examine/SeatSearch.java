@@ -1,0 +1,187 @@
+package oddcradle.core.examine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import oddcradle.core.clearance.Body;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.control.Progress;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.Seat;
+import oddcradle.core.job.SeatWishes;
+import oddcradle.core.math.BoxSearch;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.seating.Bay;
+
+/**
+ * The best seats within the freedoms that datum and holds leave open: no gap of the ledger short, the drive able to run, and the
+ * score of {@link SeatWishes} least. Several answers are kept, apart from each other. The cradle is left out of the search,
+ * since it follows the seat.
+ *
+ * <p>Cost: some thousand to a hundred thousand poses; each a fraction of a ledger. For one thread.
+ */
+public final class SeatSearch {
+    /** Answers closer than this are one and the same, m. */
+    static final double APART = 0.06;
+
+    private static final int ANSWERS = 4;
+    /** Of the score, m; a seat is set by hand to a millimetre. */
+    private static final double TOLERANCE = 0.0003;
+
+    private static final int BUDGET = 60_000;
+
+    private final Job job;
+    private final SeatSpace space;
+    private final Bay bay;
+    private final Bay.Probe probe;
+    private final SeatScore score;
+    private int visits;
+
+    private SeatSearch(Job job, DonorMovement movement) {
+        this.job = job;
+        this.space = new SeatSpace(job);
+        SeatBay seatBay = new SeatBay(job, movement);
+        this.bay = seatBay.bay();
+        this.probe = bay.probe();
+        this.score = new SeatScore(job, seatBay);
+    }
+
+    /**
+     * @param answers best first
+     * @param open freedoms that were searched
+     * @param visits poses looked at
+     * @param proven whether no better seat is within the bounds
+     * @param conflict what stands against every seat, where there is none
+     */
+    public record Result(
+            List<SeatAnswer> answers, List<Freedom> open, int visits, boolean proven, Optional<SeatConflict> conflict) {
+        public Result {
+            answers = List.copyOf(answers);
+            open = List.copyOf(open);
+        }
+    }
+
+    /** @throws Progress.Cancelled if the watcher ends it */
+    public static Result run(Examination examination, Progress progress) {
+        return new SeatSearch(examination.job(), examination.movement()).search(progress);
+    }
+
+    private Result search(Progress progress) {
+        List<double[]> found = new ArrayList<>();
+        boolean proven = true;
+        boolean decided = false;
+        for (int k = 0; k < ANSWERS; k++) {
+            List<double[]> taken = List.copyOf(found);
+            BoxSearch.Search search = BoxSearch.run(
+                    problem(taken),
+                    TOLERANCE,
+                    k == 0 ? BUDGET : BUDGET / 4,
+                    progress.part(0.9 * k / ANSWERS, 0.9 * (k + 1) / ANSWERS));
+            visits += search.visits();
+            if (k == 0) {
+                proven = search.found().map(BoxSearch.Found::proven).orElse(search.exhausted());
+                decided = search.exhausted();
+            }
+            if (search.found().isEmpty()) {
+                break;
+            }
+            found.add(search.found().get().point());
+        }
+        List<SeatAnswer> answers = new ArrayList<>();
+        for (double[] point : found) {
+            answers.add(answer(point));
+        }
+        answers.sort(Comparator.comparingDouble(SeatAnswer::score));
+        Optional<SeatConflict> conflict = found.isEmpty()
+                ? Optional.of(SeatConflict.of(bay, space, decided, progress.part(0.9, 1)))
+                : Optional.empty();
+        progress.report(1);
+        return new Result(answers, space.open(), visits, proven, conflict);
+    }
+
+    private SeatAnswer answer(double[] point) {
+        Seat seat = space.seat(point);
+        Pose pose = seat.pose();
+        return new SeatAnswer(
+                seat, score.of(pose), score.terms(pose), probe.tightest(pose).margin());
+    }
+
+    private BoxSearch.Problem problem(List<double[]> taken) {
+        double[] scoreSlopes = new double[space.speeds().length];
+        double[] marginSlopes = new double[scoreSlopes.length];
+        for (int k = 0; k < scoreSlopes.length; k++) {
+            scoreSlopes[k] = score.slope(space.open().get(k), space.speeds()[k]);
+            marginSlopes[k] = space.speeds()[k];
+        }
+        return new BoxSearch.Problem() {
+            @Override
+            public double[] low() {
+                return space.low();
+            }
+
+            @Override
+            public double[] high() {
+                return space.high();
+            }
+
+            @Override
+            public double[] marginSlopes() {
+                return marginSlopes;
+            }
+
+            @Override
+            public double[] scoreSlopes() {
+                return scoreSlopes;
+            }
+
+            @Override
+            public double margin(double[] point, double tooLittle, double enough) {
+                double margin = enough;
+                for (double[] other : taken) {
+                    margin = Math.min(margin, space.apart(point, other) - APART);
+                }
+                if (margin < tooLittle) {
+                    return margin;
+                }
+                return probe.tightest(space.seat(point).pose(), tooLittle, margin)
+                        .margin();
+            }
+
+            @Override
+            public double score(double[] point) {
+                return score.of(space.seat(point).pose());
+            }
+
+            @Override
+            public boolean accepts(double[] point) {
+                return driveRuns(job, space.seat(point));
+            }
+        };
+    }
+
+    /** Whether every stage can be made and no run or shaft comes too near to anything but the cradle. */
+    static boolean driveRuns(Job job, Seat seat) {
+        Job seated = job.withSeat(seat);
+        Seating seating = Seating.of(seated);
+        LineResult line = LineResult.of(seated, seating);
+        if (line.stages().stream().anyMatch(stage -> stage.problem().isPresent())) {
+            return false;
+        }
+        Set<String> cradle = job.cradle().members().stream().map(Member::id).collect(Collectors.toSet());
+        Set<String> drive =
+                DriveBodies.bodies(seated, line).stream().map(Body::id).collect(Collectors.toSet());
+        for (Gap gap : SeatStop.atRest(seated, seating, line).near()) {
+            boolean ofDrive = drive.contains(gap.donorPart().id())
+                    || drive.contains(gap.obstacle().id());
+            if (ofDrive && !cradle.contains(gap.obstacle().id()) && gap.margin() < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

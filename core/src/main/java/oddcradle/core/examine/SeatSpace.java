@@ -1,0 +1,149 @@
+package oddcradle.core.examine;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Node;
+import oddcradle.core.job.Part;
+import oddcradle.core.job.Seat;
+import oddcradle.core.job.SeatWishes;
+import oddcradle.core.math.Vec3;
+
+/** The seats that datum and holds leave open, each told by a few numbers within bounds. */
+final class SeatSpace {
+    /** Where no range is given a turn is searched this far each way, rad. */
+    private static final double USUAL_TURN = Math.toRadians(10);
+
+    private final Seat start;
+    private final Optional<DatumSeat> datum;
+    private final List<Freedom> open;
+    private final double[] low;
+    private final double[] high;
+    private final double[] speeds;
+
+    SeatSpace(Job job) {
+        this.datum = DatumSeat.of(job);
+        this.start = datum.map(each -> each.put(job.seat())).orElse(job.seat());
+        this.open = DatumNotes.open(job, Seating.of(job)).stream()
+                .filter(each -> !job.seat().isHeld(each))
+                .toList();
+        this.low = new double[open.size()];
+        this.high = new double[open.size()];
+        this.speeds = new double[open.size()];
+        double reach = reach(job) + datum.map(each -> each.own().length()).orElse(0.0);
+        Aabb machine = machine(job);
+        Vec3 cg = start.pose().turn(job.donor().mass().cg());
+        for (int k = 0; k < low.length; k++) {
+            Freedom freedom = open.get(k);
+            Optional<SeatWishes.Range> range = job.plan().wishes().range(freedom);
+            if (freedom.slides()) {
+                low[k] = machine.low().minus(cg).dot(freedom.direction());
+                high[k] = machine.high().minus(cg).dot(freedom.direction());
+                speeds[k] = 1;
+            } else {
+                low[k] = start.value(freedom) - USUAL_TURN;
+                high[k] = start.value(freedom) + USUAL_TURN;
+                speeds[k] = reach;
+            }
+            if (range.isPresent()) {
+                low[k] = range.get().from();
+                high[k] = range.get().to();
+            }
+        }
+    }
+
+    /** The host's nodes hold the donor's centre of gravity. */
+    private static Aabb machine(Job job) {
+        Seating seating = Seating.of(job);
+        Aabb all = null;
+        for (Node node : job.host().nodes()) {
+            Aabb here = new Aabb(seating.node(node.id()), seating.node(node.id()));
+            all = all == null ? here : all.joined(here);
+        }
+        return all == null ? new Aabb(Vec3.ZERO, Vec3.ZERO) : all;
+    }
+
+    private static double reach(Job job) {
+        double reach = 0;
+        for (Part part : job.donor().bodies()) {
+            for (Solid solid : part.solids()) {
+                PreparedSolid prepared = PreparedSolid.of(solid);
+                reach = Math.max(reach, prepared.centre().length() + prepared.ballRadius());
+            }
+        }
+        return reach;
+    }
+
+    List<Freedom> open() {
+        return open;
+    }
+
+    /** Where the search starts: the job's seat, put right by the datum. */
+    Seat start() {
+        return start;
+    }
+
+    double[] low() {
+        return low;
+    }
+
+    double[] high() {
+        return high;
+    }
+
+    /** The most that a point of the donor moves for one unit of each number, m. */
+    double[] speeds() {
+        return speeds;
+    }
+
+    /** The numbers of the start, drawn into the bounds. */
+    double[] startPoint() {
+        double[] point = new double[low.length];
+        for (int k = 0; k < point.length; k++) {
+            point[k] = Math.max(low[k], Math.min(high[k], start.value(open.get(k))));
+        }
+        return point;
+    }
+
+    Seat seat(double[] point) {
+        Seat seat = start;
+        for (int k = 0; k < point.length; k++) {
+            Freedom freedom = open.get(k);
+            if (!freedom.slides()) {
+                seat = datum.isPresent()
+                        ? datum.get().spun(seat, point[k] - start.value(freedom))
+                        : seat.with(freedom, point[k]);
+            }
+        }
+        for (int k = 0; k < point.length; k++) {
+            if (open.get(k).slides()) {
+                seat = seat.with(open.get(k), point[k]);
+            }
+        }
+        Seat slid = seat;
+        return datum.map(each -> each.put(slid)).orElse(slid);
+    }
+
+    /** How far two seats are apart by the farthest that any point of the donor moves between them, m. */
+    double apart(double[] one, double[] other) {
+        double most = 0;
+        for (int k = 0; k < one.length; k++) {
+            most = Math.max(most, Math.abs(one[k] - other[k]) * speeds[k]);
+        }
+        return most;
+    }
+
+    double[] pointOf(Seat seat) {
+        return open.stream().mapToDouble(seat::value).toArray();
+    }
+
+    @Override
+    public String toString() {
+        return open + " from " + Arrays.toString(low) + " to " + Arrays.toString(high);
+    }
+}

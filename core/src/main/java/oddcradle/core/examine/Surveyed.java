@@ -1,0 +1,74 @@
+package oddcradle.core.examine;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.survey.AdjustedPoint;
+import oddcradle.core.survey.Instrument;
+import oddcradle.core.survey.SurveyResult;
+
+/**
+ * How well a place of donor or host is known: as well as the surveyed point next to it; by tape where there is none. A fixed
+ * point of a survey defines its axes and has no error of its own.
+ */
+final class Surveyed {
+    private static final double BY_TAPE = Instrument.TAPE.lengthSigma();
+
+    /** Nothing was surveyed. */
+    static final Surveyed BY_TAPE_ALONE = new Surveyed(List.of(), List.of());
+
+    private final List<Known> donor;
+    private final List<Known> host;
+
+    private record Known(Vec3 place, Mat3 covariance) {}
+
+    private Surveyed(List<Known> donor, List<Known> host) {
+        this.donor = List.copyOf(donor);
+        this.host = List.copyOf(host);
+    }
+
+    static Surveyed of(SurveyResult donorSurvey, SurveyResult hostSurvey, Pose pose) {
+        return new Surveyed(known(donorSurvey, pose), known(hostSurvey, Pose.IDENTITY));
+    }
+
+    private static List<Known> known(SurveyResult survey, Pose pose) {
+        List<Known> known = new ArrayList<>();
+        for (AdjustedPoint point : survey.points()) {
+            if (point.known()) {
+                Mat3 turn = pose.rotation();
+                known.add(new Known(
+                        pose.place(point.position()),
+                        turn.times(point.covariance()).times(turn.transposed())));
+            }
+        }
+        return known;
+    }
+
+    /** Standard uncertainty of a distance along itself, m. */
+    double sigma(Separation apart, boolean fromDonor) {
+        Vec3 between = apart.pointB().minus(apart.pointA());
+        Vec3 along = between.length() < 1e-12 ? Vec3.Z : between.unit();
+        double squared = variance(host, apart.pointB(), along);
+        if (fromDonor) {
+            squared += variance(donor, apart.pointA(), along);
+        }
+        return Math.sqrt(squared);
+    }
+
+    private static double variance(List<Known> points, Vec3 near, Vec3 along) {
+        Known nearest = null;
+        for (Known each : points) {
+            if (nearest == null
+                    || each.place().minus(near).squaredLength()
+                            < nearest.place().minus(near).squaredLength()) {
+                nearest = each;
+            }
+        }
+        return nearest == null
+                ? BY_TAPE * BY_TAPE
+                : Math.max(0, along.dot(nearest.covariance().times(along)));
+    }
+}

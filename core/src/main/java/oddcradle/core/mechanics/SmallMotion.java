@@ -1,0 +1,29 @@
+package oddcradle.core.mechanics;
+
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
+
+/**
+ * A movement so small that turning is linear: {@code u(p) = shift + turn x (p - about)}.
+ *
+ * @param about point whose displacement is {@code shift}, m
+ * @param shift m
+ * @param turn rad about each axis
+ */
+public record SmallMotion(Vec3 about, Vec3 shift, Vec3 turn) {
+    public SmallMotion {
+        Guard.present("about", about);
+        Guard.present("shift", shift);
+        Guard.present("turn", turn);
+    }
+
+    /** Displacement of a point, m. */
+    public Vec3 at(Vec3 point) {
+        return shift.plus(turn.cross(point.minus(about)));
+    }
+
+    /** The most that any point within a distance of {@code about} is displaced, m. */
+    public double most(double distance) {
+        return shift.length() + turn.length() * distance;
+    }
+}

@@ -1,0 +1,201 @@
+package oddcradle.core.seating;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.geometry.motion.Sweep;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+
+/**
+ * A body and what stands round it, made ready to be asked for gaps in very many poses. Balls round the body's solids against the
+ * exact shape of what stands prove most pairs far without working them out.
+ */
+public final class Bay {
+    /** What a pair has to keep, and what it draws nearer by. */
+    public interface Needs {
+        /** Room of a pair, m; NaN where it is not held apart. */
+        double room(int moved, int standing);
+
+        /** What the pair draws nearer by along its shortest distance, m. */
+        default double draws(int moved, int standing, Separation apart, Pose pose) {
+            return 0;
+        }
+
+        /** No pose draws the pair nearer by more, m. */
+        default double mostDraw(int moved, int standing) {
+            return 0;
+        }
+    }
+
+    /** All pairs count and need nothing. */
+    public static final Needs NONE = (moved, standing) -> 0;
+
+    private final List<Standing> moved;
+    private final List<Standing> standing;
+    private final List<Piece> pieces = new ArrayList<>();
+    private final List<Obstacle> obstacles = new ArrayList<>();
+    private final Needs needs;
+    /** Room and most draw of each pair. */
+    private final double[][] keeps;
+
+    private record Piece(int body, PreparedSolid solid, Vec3 centre, double radius) {}
+
+    private record Obstacle(int body, PreparedSolid solid, Optional<Sweep> sweep) {
+        double noNearerThan(double x, double y, double z) {
+            if (sweep.isEmpty()) {
+                return solid.noNearerThan(x, y, z);
+            }
+            Vec3 low = sweep.get().bounds().low();
+            Vec3 high = sweep.get().bounds().high();
+            double dx = Math.max(0, Math.max(low.x() - x, x - high.x()));
+            double dy = Math.max(0, Math.max(low.y() - y, y - high.y()));
+            double dz = Math.max(0, Math.max(low.z() - z, z - high.z()));
+            return Math.sqrt(dx * dx + dy * dy + dz * dz);
+        }
+    }
+
+    public Bay(List<Standing> moved, List<Standing> standing, Needs needs) {
+        this.moved = List.copyOf(moved);
+        this.standing = List.copyOf(standing);
+        this.needs = needs;
+        for (int m = 0; m < moved.size(); m++) {
+            int body = m;
+            moved.get(m).solids().forEach(solid -> {
+                PreparedSolid prepared = PreparedSolid.of(solid);
+                pieces.add(new Piece(body, prepared, prepared.centre(), prepared.ballRadius()));
+            });
+        }
+        for (int s = 0; s < standing.size(); s++) {
+            Standing each = standing.get(s);
+            int body = s;
+            each.solids()
+                    .forEach(solid -> obstacles.add(new Obstacle(
+                            body,
+                            PreparedSolid.of(solid),
+                            each.motions().isEmpty()
+                                    ? Optional.empty()
+                                    : Optional.of(Sweep.of(solid, each.motions())))));
+        }
+        this.keeps = new double[moved.size()][standing.size()];
+        for (int m = 0; m < moved.size(); m++) {
+            for (int s = 0; s < standing.size(); s++) {
+                keeps[m][s] = needs.room(m, s) + needs.mostDraw(m, s);
+            }
+        }
+    }
+
+    /** The tightest pair of a pose; bodies by their place in the lists, -1 where nothing is nearer than was asked for. */
+    public record Tightest(double margin, int moved, int standing, Optional<Separation> apart) {}
+
+    public List<Standing> moved() {
+        return moved;
+    }
+
+    public List<Standing> standing() {
+        return standing;
+    }
+
+    /** The same with some of what stands taken away. */
+    public Bay without(List<Integer> goneMoved, List<Integer> goneStanding) {
+        return new Bay(moved, standing, new Needs() {
+            @Override
+            public double room(int m, int s) {
+                return goneMoved.contains(m) || goneStanding.contains(s) ? Double.NaN : needs.room(m, s);
+            }
+
+            @Override
+            public double draws(int m, int s, Separation apart, Pose pose) {
+                return needs.draws(m, s, apart, pose);
+            }
+
+            @Override
+            public double mostDraw(int m, int s) {
+                return needs.mostDraw(m, s);
+            }
+        });
+    }
+
+    /** Asks for many poses one after the other; for one thread. */
+    public Probe probe() {
+        return new Probe();
+    }
+
+    public final class Probe {
+        /** Where the last pose was tightest: the next is likely to be so there too. */
+        private int lastPiece;
+
+        private int lastObstacle;
+
+        private Probe() {}
+
+        /** The least margin of a pose; {@code Infinity} where no pair counts. */
+        public Tightest tightest(Pose pose) {
+            return tightest(pose, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+        }
+
+        /**
+         * @param tooLittle a margin below this may be answered as it is, though a lesser one may follow
+         * @param enough margins from here on are all alike
+         */
+        public Tightest tightest(Pose pose, double tooLittle, double enough) {
+            Tightest best = new Tightest(enough, -1, -1, Optional.empty());
+            if (pieces.isEmpty() || obstacles.isEmpty()) {
+                return best;
+            }
+            int firstPiece = lastPiece;
+            int firstObstacle = lastObstacle;
+            best = tighter(best, pose, firstPiece, firstObstacle);
+            if (best.margin() < tooLittle) {
+                return best;
+            }
+            for (int p = 0; p < pieces.size(); p++) {
+                Piece piece = pieces.get(p);
+                Vec3 centre = pose.place(piece.centre());
+                double x = centre.x();
+                double y = centre.y();
+                double z = centre.z();
+                double[] room = keeps[piece.body()];
+                for (int o = 0; o < obstacles.size(); o++) {
+                    Obstacle obstacle = obstacles.get(o);
+                    double keep = room[obstacle.body()];
+                    if (obstacle.noNearerThan(x, y, z) - piece.radius() - keep >= best.margin()
+                            || p == firstPiece && o == firstObstacle) {
+                        continue;
+                    }
+                    best = tighter(best, pose, p, o);
+                    if (best.margin() < tooLittle) {
+                        return best;
+                    }
+                }
+            }
+            return best;
+        }
+
+        private Tightest tighter(Tightest best, Pose pose, int p, int o) {
+            Piece piece = pieces.get(p);
+            Obstacle obstacle = obstacles.get(o);
+            double keep = keeps[piece.body()][obstacle.body()];
+            if (Double.isNaN(keep)) {
+                return best;
+            }
+            PreparedSolid here = piece.solid().placed(pose);
+            Separation apart = obstacle.sweep().isPresent()
+                    ? obstacle.sweep().get().nearest(here, best.margin() + keep).separation()
+                    : SolidDistance.between(here, obstacle.solid());
+            double margin = apart.distance() - needs.room(piece.body(), obstacle.body());
+            if (margin < best.margin() + needs.mostDraw(piece.body(), obstacle.body())) {
+                margin -= needs.draws(piece.body(), obstacle.body(), apart, pose);
+                if (margin < best.margin()) {
+                    lastPiece = p;
+                    lastObstacle = o;
+                    return new Tightest(margin, piece.body(), obstacle.body(), Optional.of(apart));
+                }
+            }
+            return best;
+        }
+    }
+}

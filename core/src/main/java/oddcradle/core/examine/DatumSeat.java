@@ -78,7 +78,10 @@ public record DatumSeat(Vec3 own, Vec3 ownAxis, Vec3 point, Vec3 way, boolean pl
         }
         Vec3 off = point.minus(turned.place(own));
         Vec3 along = way.times(off.dot(way));
-        return result.moved(result.position().plus(plane ? along : off.minus(along)));
+        Vec3 slide = plane ? along : off.minus(along);
+        return slide.length() < LINED_UP
+                ? result
+                : result.moved(result.position().plus(slide));
     }
 
     /** Turned about the datum's own axis through its point on the donor. */

@@ -98,18 +98,43 @@ public final class DriveBodies {
 
     /** Obstacles that sit on one of the drive's shafts, and the tubes that carry its bearings. */
     static Set<String> onShafts(Job job, LineResult line, List<Body> obstacles) {
-        Set<String> bearers = job.line().shafts().stream()
-                .flatMap(shaft -> shaft.bearingNodes().stream())
-                .collect(Collectors.toSet());
-        Set<String> found = Stream.concat(job.host().members().stream(), job.cradle().members().stream())
-                .filter(member -> member.nodes().stream().anyMatch(bearers::contains))
-                .map(Member::id)
-                .collect(Collectors.toSet());
+        Set<String> found = bearers(job);
         obstacles.stream()
                 .filter(obstacle -> isOnShaft(obstacle, line))
                 .map(Body::id)
                 .forEach(found::add);
         return found;
+    }
+
+    /** What lies where a wheel has its middle, and the tubes that carry that shaft's bearings. */
+    static Set<String> at(Job job, Vec3 middle, List<Body> obstacles) {
+        Set<String> found = bearers(job);
+        obstacles.stream()
+                .filter(obstacle -> holds(obstacle, middle, SPOT))
+                .map(Body::id)
+                .forEach(found::add);
+        return found;
+    }
+
+    private static Set<String> bearers(Job job) {
+        Set<String> bearers = job.line().shafts().stream()
+                .flatMap(shaft -> shaft.bearingNodes().stream())
+                .collect(Collectors.toSet());
+        return Stream.concat(job.host().members().stream(), job.cradle().members().stream())
+                .filter(member -> member.nodes().stream().anyMatch(bearers::contains))
+                .map(Member::id)
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean holds(Body obstacle, Vec3 middle, double near) {
+        PreparedSolid spot = PreparedSolid.of(new Solid.Sphere(middle, SPOT));
+        for (PreparedSolid solid : obstacle.prepared()) {
+            if (solid.bounds().distanceTo(spot.bounds()) < near
+                    && SolidDistance.between(spot, solid).distance() < near) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isOnShaft(Body obstacle, LineResult line) {
@@ -118,12 +143,8 @@ public final class DriveBodies {
             double near = result.stage() instanceof Stage.Coupling ? COUPLING_RADIUS : SPOT;
             for (Vec3 middle :
                     List.of(result.driving().sprocketCentre(), result.driven().sprocketCentre())) {
-                PreparedSolid spot = PreparedSolid.of(new Solid.Sphere(middle, SPOT));
-                for (PreparedSolid solid : obstacle.prepared()) {
-                    if (solid.bounds().distanceTo(spot.bounds()) < near
-                            && SolidDistance.between(spot, solid).distance() < near) {
-                        return true;
-                    }
+                if (holds(obstacle, middle, near)) {
+                    return true;
                 }
             }
         }

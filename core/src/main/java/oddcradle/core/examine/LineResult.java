@@ -14,7 +14,10 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.job.DrivenEnd;
 import oddcradle.core.job.Engine;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.Output;
+import oddcradle.core.job.Seat;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.mechanics.Pose;
 
 /**
  * The drive where it lies.
@@ -28,6 +31,11 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
     }
 
     static LineResult of(Job job, Seating seating) {
+        return of(job, new Shaft(seating.driverCentre(), seating.driverAxis(), 0));
+    }
+
+    /** @param driver the donor's output where it sits, host axes */
+    static LineResult of(Job job, Shaft driver) {
         List<Stage> stages = job.line().stages();
         List<StageResult> results = new ArrayList<>();
         Engine engine = job.donor().engine();
@@ -37,7 +45,7 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
         after[stages.size()] = 1;
         List<Geometry> places = new ArrayList<>();
         for (int k = 0; k < stages.size(); k++) {
-            places.add(Geometry.of(stages.get(k), driving(job, seating, k), driven(job, k), cruise(engine)));
+            places.add(Geometry.of(stages.get(k), driving(job, driver, k), driven(job, k), cruise(engine)));
         }
         for (int k = stages.size() - 1; k >= 0; k--) {
             after[k] = after[k + 1] * places.get(k).ratio();
@@ -68,11 +76,14 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
             before *= place.ratio();
             torque = delivered * place.ratio();
         }
-        return new LineResult(
-                results,
-                Alignment.of(
-                        new Shaft(seating.driverCentre(), seating.driverAxis(), 0),
-                        new Shaft(end.point(), end.axis(), end.sprocketOffset())));
+        return new LineResult(results, Alignment.of(driver, new Shaft(end.point(), end.axis(), end.sprocketOffset())));
+    }
+
+    /** The same for a seat, without placing anything else. */
+    static LineResult of(Job job, Seat seat) {
+        Pose pose = seat.pose();
+        Output output = job.donor().output();
+        return of(job, new Shaft(pose.place(output.centre()), pose.turn(output.axis()), 0));
     }
 
     private static double cruise(Engine engine) {
@@ -80,9 +91,9 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
         return engine.cruiseSpeed() / engine.primaryRatio() / top;
     }
 
-    private static Shaft driving(Job job, Seating seating, int stage) {
+    private static Shaft driving(Job job, Shaft driver, int stage) {
         if (stage == 0) {
-            return new Shaft(seating.driverCentre(), seating.driverAxis(), 0);
+            return driver;
         }
         JackShaft shaft = job.line().shafts().get(stage - 1);
         return new Shaft(shaft.point(), shaft.axis(), shaft.driverAt());

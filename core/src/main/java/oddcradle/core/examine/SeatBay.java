@@ -89,6 +89,10 @@ final class SeatBay implements Bay.Needs {
         return bay().without(gone, List.of());
     }
 
+    Category kindOfStanding(int standingAt) {
+        return standingKinds.get(standingAt);
+    }
+
     List<Standing> parts() {
         return parts;
     }

@@ -8,7 +8,6 @@ import java.util.Set;
 import oddcradle.core.control.Progress;
 import oddcradle.core.job.Seat;
 import oddcradle.core.math.BoxSearch;
-import oddcradle.core.seating.Bay;
 
 /**
  * Why no seat is free: a smallest set of obstacles that leave none together, though any of them gone would leave one of the
@@ -25,6 +24,7 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
     private static final double TOLERANCE = 0.001;
 
     private static final double FREE = 1e-6;
+    private static final double FAR = 1;
 
     /**
      * @param label of the obstacle
@@ -38,48 +38,50 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
         obstacles = List.copyOf(obstacles);
     }
 
-    static SeatConflict of(Bay bay, SeatSpace space, boolean decided, Progress progress) {
-        return new Finder(bay, space).find(decided, progress);
+    static SeatConflict of(SeatMargins margins, SeatSpace space, boolean decided, Progress progress) {
+        return new Finder(margins, space, progress).find(decided);
     }
 
-    private record Finder(Bay bay, SeatSpace space) {
-        SeatConflict find(boolean decided, Progress progress) {
-            double[] point = widest(List.of(), progress.part(0, 0.2));
-            Seat leastBad = space.seat(point);
-            double lacks = -margin(bay, point);
+    private record Finder(SeatMargins margins, SeatSpace space, Progress progress) {
+        /** Obstacles are gathered as they stand against the best seat left by those gathered before, then thinned out. */
+        SeatConflict find(boolean decided) {
+            int all = margins.bay().standing().size();
             Set<Integer> conflict = new LinkedHashSet<>();
-            for (int s = 0; s < bay.standing().size(); s++) {
-                conflict.add(s);
+            double[] free = widest(allBut(conflict, all), 0);
+            while (conflict.size() < all) {
+                SeatMargins.Tight tight = tight(margins, free);
+                if (tight.margin() >= 0 || tight.standing() < 0 || !conflict.add(tight.standing())) {
+                    break;
+                }
+                free = widest(allBut(conflict, all), 0);
+                progress.report((double) conflict.size() / (all + 1));
+                if (tight(margins.without(allBut(conflict, all)), free).margin() < -FREE) {
+                    break;
+                }
             }
-            int all = conflict.size();
-            for (int s = 0; s < all && space.low().length > 0; s++) {
-                List<Integer> gone = outside(conflict, all);
-                gone.add(s);
-                if (lacking(gone) > FREE) {
+            for (int s : List.copyOf(conflict)) {
+                Set<Integer> others = new LinkedHashSet<>(conflict);
+                others.remove(s);
+                List<Integer> gone = allBut(others, all);
+                if (tight(margins.without(gone), widest(gone, 0)).margin() < -FREE) {
                     conflict.remove(s);
                 }
-                progress.report(0.2 + 0.6 * s / all);
             }
-            if (space.low().length == 0) {
-                conflict.removeIf(s -> margin(bay.without(List.of(), outside(Set.of(s), all)), point) >= 0);
-            }
+            double[] point = widest(List.of(), Double.NEGATIVE_INFINITY);
+            Seat leastBad = space.seat(point);
             List<Relaxed> relaxed = new ArrayList<>();
             for (int s : conflict) {
-                Bay.Tightest nearest =
-                        bay.without(List.of(), outside(Set.of(s), all)).probe().tightest(leastBad.pose());
+                SeatMargins own = margins.without(allBut(Set.of(s), all));
                 relaxed.add(new Relaxed(
-                        bay.standing().get(s).id(),
-                        bay.standing().get(s).label(),
-                        nearest.moved() < 0
-                                ? ""
-                                : bay.moved().get(nearest.moved()).label(),
-                        relax(s, all)));
-                progress.report(0.9);
+                        margins.bay().standing().get(s).id(),
+                        margins.bay().standing().get(s).label(),
+                        tight(own, point).part(),
+                        relax(s, own)));
             }
-            return new SeatConflict(relaxed, leastBad, lacks, decided);
+            return new SeatConflict(relaxed, leastBad, -tight(margins, point).margin(), decided);
         }
 
-        private static List<Integer> outside(Set<Integer> kept, int all) {
+        private static List<Integer> allBut(Set<Integer> kept, int all) {
             List<Integer> gone = new ArrayList<>();
             for (int s = 0; s < all; s++) {
                 if (!kept.contains(s)) {
@@ -89,27 +91,23 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
             return gone;
         }
 
-        private double margin(Bay of, double[] point) {
-            return of.probe().tightest(space.seat(point).pose()).margin();
+        private SeatMargins.Tight tight(SeatMargins of, double[] point) {
+            return of.tightest(space.seat(point), Double.NEGATIVE_INFINITY, FAR);
         }
 
-        /** How much room the best seat lacks without some obstacles, m; negative where it has some to spare. */
-        private double lacking(List<Integer> gone) {
-            return -margin(bay.without(List.of(), gone), widest(gone, Progress.UNWATCHED));
-        }
-
-        /** The point with most room. */
-        private double[] widest(List<Integer> gone, Progress progress) {
-            if (space.low().length == 0) {
-                return new double[0];
-            }
-            Bay.Probe probe = bay.without(List.of(), gone).probe();
+        /** The point with most room; one with any room at all where {@code enough} is 0. */
+        private double[] widest(List<Integer> gone, double enough) {
+            SeatMargins left = margins.without(gone);
             return BoxSearch.run(
                             new Widest(space) {
                                 @Override
                                 public double score(double[] point) {
-                                    return -probe.tightest(space.seat(point).pose())
-                                            .margin();
+                                    return -tight(left, point).margin();
+                                }
+
+                                @Override
+                                public double goodEnough() {
+                                    return enough;
                                 }
                             },
                             TOLERANCE,
@@ -121,31 +119,24 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
         }
 
         /** The least that one obstacle must give way where all others keep their room. */
-        private double relax(int s, int all) {
-            Bay.Probe others = bay.without(List.of(), List.of(s)).probe();
-            Bay.Probe own = bay.without(List.of(), outside(Set.of(s), all)).probe();
-            if (space.low().length == 0) {
-                return others.tightest(space.start().pose()).margin() < 0
-                        ? Double.POSITIVE_INFINITY
-                        : -own.tightest(space.start().pose()).margin();
-            }
+        private double relax(int s, SeatMargins own) {
+            SeatMargins others = margins.without(List.of(s));
             Optional<BoxSearch.Found> found = BoxSearch.run(
                             new Widest(space) {
                                 @Override
                                 public double margin(double[] point, double tooLittle, double enough) {
-                                    return others.tightest(space.seat(point).pose(), tooLittle, enough)
+                                    return others.tightest(space.seat(point), tooLittle, enough)
                                             .margin();
                                 }
 
                                 @Override
                                 public double score(double[] point) {
-                                    return -own.tightest(space.seat(point).pose())
-                                            .margin();
+                                    return -tight(own, point).margin();
                                 }
                             },
                             TOLERANCE,
                             BUDGET,
-                            Progress.UNWATCHED)
+                            progress)
                     .found();
             return found.map(BoxSearch.Found::score).orElse(Double.POSITIVE_INFINITY);
         }

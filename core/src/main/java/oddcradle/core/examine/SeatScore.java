@@ -90,16 +90,7 @@ final class SeatScore {
     }
 
     List<SeatAnswer.Aim> terms(Pose pose) {
-        Vec3 cg = pose.place(ownCg);
-        Vec3 machine = hostCg.times(1 - share).plus(cg.times(share));
-        boolean known = job.host().weight().isPresent();
-        List<SeatAnswer.Aim> terms = new ArrayList<>();
-        terms.add(new SeatAnswer.Aim("weight low", wishes.low(), cg.z()));
-        terms.add(new SeatAnswer.Aim("left and right even", wishes.level(), Math.abs(machine.y() - middle)));
-        terms.add(new SeatAnswer.Aim(
-                "front and rear as the host", wishes.foreAft(), known ? Math.abs(machine.x() - hostCg.x()) : 0));
-        terms.add(new SeatAnswer.Aim(
-                "weight of the machine in its place", wishes.shift(), known ? machine.distanceTo(hostCg) : 0));
+        List<SeatAnswer.Aim> terms = new ArrayList<>(simple(pose));
         terms.add(
                 new SeatAnswer.Aim("leg room", wishes.legRoom(), anyPeople ? lacks(people, pose, ENOUGH_LEG_ROOM) : 0));
         terms.add(new SeatAnswer.Aim(
@@ -108,8 +99,22 @@ final class SeatScore {
                 "room before the intake",
                 wishes.intakeRoom(),
                 intake.map(probe -> lacks(probe, pose, ENOUGH_ROOM)).orElse(0.0)));
-        terms.add(new SeatAnswer.Aim("short cradle", wishes.shortCradle(), cradle(pose)));
         return terms;
+    }
+
+    /** The terms that need no distances between solids. */
+    private List<SeatAnswer.Aim> simple(Pose pose) {
+        Vec3 cg = pose.place(ownCg);
+        Vec3 machine = hostCg.times(1 - share).plus(cg.times(share));
+        boolean known = job.host().weight().isPresent();
+        return List.of(
+                new SeatAnswer.Aim("weight low", wishes.low(), cg.z()),
+                new SeatAnswer.Aim("left and right even", wishes.level(), Math.abs(machine.y() - middle)),
+                new SeatAnswer.Aim(
+                        "front and rear as the host", wishes.foreAft(), known ? Math.abs(machine.x() - hostCg.x()) : 0),
+                new SeatAnswer.Aim(
+                        "machine's weight where it was", wishes.shift(), known ? machine.distanceTo(hostCg) : 0),
+                new SeatAnswer.Aim("short cradle", wishes.shortCradle(), cradle(pose)));
     }
 
     private static double lacks(Bay.Probe probe, Pose pose, double enough) {
@@ -140,12 +145,21 @@ final class SeatScore {
 
     /** Mean of the terms by their weights, m. */
     double of(Pose pose) {
+        return mean(terms(pose));
+    }
+
+    /** No more than the score: what is lacking of room is never less than nothing. */
+    double atLeast(Pose pose) {
+        return mean(simple(pose));
+    }
+
+    private double mean(List<SeatAnswer.Aim> terms) {
         double sum = 0;
-        double weights = 0;
-        for (SeatAnswer.Aim term : terms(pose)) {
+        for (SeatAnswer.Aim term : terms) {
             sum += term.weight() * term.amount();
-            weights += term.weight();
         }
+        double weights =
+                wishes.weights().stream().mapToDouble(Double::doubleValue).sum();
         return weights == 0 ? 0 : sum / weights;
     }
 

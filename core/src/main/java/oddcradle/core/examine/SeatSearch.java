@@ -4,19 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import oddcradle.core.clearance.Body;
-import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
 import oddcradle.core.job.Seat;
 import oddcradle.core.job.SeatWishes;
 import oddcradle.core.math.BoxSearch;
 import oddcradle.core.mechanics.Pose;
-import oddcradle.core.seating.Bay;
 
 /**
  * The best seats within the freedoms that datum and holds leave open: no gap of the ledger short, the drive able to run, and the
@@ -37,8 +31,7 @@ public final class SeatSearch {
 
     private final Job job;
     private final SeatSpace space;
-    private final Bay bay;
-    private final Bay.Probe probe;
+    private final SeatMargins margins;
     private final SeatScore score;
     private int visits;
 
@@ -46,8 +39,7 @@ public final class SeatSearch {
         this.job = job;
         this.space = new SeatSpace(job);
         SeatBay seatBay = new SeatBay(job, movement);
-        this.bay = seatBay.bay();
-        this.probe = bay.probe();
+        this.margins = new SeatMargins(job, seatBay);
         this.score = new SeatScore(job, seatBay);
     }
 
@@ -98,7 +90,7 @@ public final class SeatSearch {
         }
         answers.sort(Comparator.comparingDouble(SeatAnswer::score));
         Optional<SeatConflict> conflict = found.isEmpty()
-                ? Optional.of(SeatConflict.of(bay, space, decided, progress.part(0.9, 1)))
+                ? Optional.of(SeatConflict.of(margins, space, decided, progress.part(0.9, 1)))
                 : Optional.empty();
         progress.report(1);
         return new Result(answers, space.open(), visits, proven, conflict);
@@ -108,7 +100,11 @@ public final class SeatSearch {
         Seat seat = space.seat(point);
         Pose pose = seat.pose();
         return new SeatAnswer(
-                seat, score.of(pose), score.terms(pose), probe.tightest(pose).margin());
+                seat,
+                score.of(pose),
+                score.terms(pose),
+                margins.tightest(seat, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY)
+                        .margin());
     }
 
     private BoxSearch.Problem problem(List<double[]> taken) {
@@ -148,8 +144,7 @@ public final class SeatSearch {
                 if (margin < tooLittle) {
                     return margin;
                 }
-                return probe.tightest(space.seat(point).pose(), tooLittle, margin)
-                        .margin();
+                return margins.tightest(space.seat(point), tooLittle, margin).margin();
             }
 
             @Override
@@ -158,30 +153,20 @@ public final class SeatSearch {
             }
 
             @Override
+            public double scoreAtLeast(double[] point) {
+                return score.atLeast(space.seat(point).pose());
+            }
+
+            @Override
             public boolean accepts(double[] point) {
-                return driveRuns(job, space.seat(point));
+                return driveRuns(space.seat(point));
             }
         };
     }
 
-    /** Whether every stage can be made and no run or shaft comes too near to anything but the cradle. */
-    static boolean driveRuns(Job job, Seat seat) {
-        Job seated = job.withSeat(seat);
-        Seating seating = Seating.of(seated);
-        LineResult line = LineResult.of(seated, seating);
-        if (line.stages().stream().anyMatch(stage -> stage.problem().isPresent())) {
-            return false;
-        }
-        Set<String> cradle = job.cradle().members().stream().map(Member::id).collect(Collectors.toSet());
-        Set<String> drive =
-                DriveBodies.bodies(seated, line).stream().map(Body::id).collect(Collectors.toSet());
-        for (Gap gap : SeatStop.atRest(seated, seating, line).near()) {
-            boolean ofDrive = drive.contains(gap.donorPart().id())
-                    || drive.contains(gap.obstacle().id());
-            if (ofDrive && !cradle.contains(gap.obstacle().id()) && gap.margin() < 0) {
-                return false;
-            }
-        }
-        return true;
+    /** Whether the first stage, the only one that changes with the seat, can be made. */
+    private boolean driveRuns(Seat seat) {
+        return LineResult.of(job, seat).stages().stream()
+                .allMatch(stage -> stage.problem().isEmpty());
     }
 }

@@ -57,15 +57,15 @@ final class SeatSpace {
         }
     }
 
-    /** The host's nodes hold the donor's centre of gravity. */
+    /** What the host is and what it drives hold the donor's centre of gravity. */
     private static Aabb machine(Job job) {
         Seating seating = Seating.of(job);
-        Aabb all = null;
+        Vec3 driven = job.host().drivenEnd().sprocketCentre();
+        Aabb all = new Aabb(driven, driven);
         for (Node node : job.host().nodes()) {
-            Aabb here = new Aabb(seating.node(node.id()), seating.node(node.id()));
-            all = all == null ? here : all.joined(here);
+            all = all.joined(new Aabb(seating.node(node.id()), seating.node(node.id())));
         }
-        return all == null ? new Aabb(Vec3.ZERO, Vec3.ZERO) : all;
+        return all;
     }
 
     private static double reach(Job job) {

@@ -38,6 +38,16 @@ public final class BoxSearch {
 
         double score(double[] point);
 
+        /** The score is no less than that; told sooner than the score. */
+        default double scoreAtLeast(double[] point) {
+            return Double.NEGATIVE_INFINITY;
+        }
+
+        /** A score that ends the search. */
+        default double goodEnough() {
+            return Double.NEGATIVE_INFINITY;
+        }
+
         /** A last look at a point with margin that would be the best so far. */
         default boolean accepts(double[] point) {
             return true;
@@ -97,7 +107,7 @@ public final class BoxSearch {
             boolean decided = true;
             while (!open.isEmpty()) {
                 Piece piece = open.poll();
-                if (piece.bound() >= bestScore - tolerance) {
+                if (bestScore <= problem.goodEnough() || piece.bound() >= bestScore - tolerance) {
                     bound = piece.bound();
                     break;
                 }
@@ -139,13 +149,17 @@ public final class BoxSearch {
 
         private void look(double[] middle, double[] half, double atLeast) {
             visits++;
+            double spread = within(problem.scoreSlopes(), half);
+            if (problem.scoreAtLeast(middle) - spread >= bestScore - tolerance) {
+                return;
+            }
             double reach = within(problem.marginSlopes(), half);
             double margin = problem.margin(middle, -reach, 0);
             if (margin < -reach) {
                 return;
             }
             double score = problem.score(middle);
-            double bound = Math.max(atLeast, score - within(problem.scoreSlopes(), half));
+            double bound = Math.max(atLeast, score - spread);
             if (bound >= bestScore - tolerance) {
                 return;
             }
@@ -179,6 +193,9 @@ public final class BoxSearch {
 
         private boolean take(double[] point) {
             visits++;
+            if (problem.scoreAtLeast(point) >= bestScore) {
+                return false;
+            }
             double score = problem.score(point);
             if (score < bestScore - 1e-9 && problem.margin(point, 0, 0) >= 0 && problem.accepts(point)) {
                 best = point;

@@ -12,7 +12,8 @@ import oddcradle.core.mechanics.Pose;
 
 /**
  * A body and what stands round it, made ready to be asked for gaps in very many poses. Balls round the body's solids against the
- * exact shape of what stands prove most pairs far without working them out.
+ * exact shape of what stands prove most pairs far without working them out. Gaps are exact; of an overlap only a depth is told that
+ * is no more than the true one.
  */
 public final class Bay {
     /** What a pair has to keep, and what it draws nearer by. */
@@ -39,6 +40,8 @@ public final class Bay {
     private final List<Piece> pieces = new ArrayList<>();
     private final List<Obstacle> obstacles = new ArrayList<>();
     private final Needs needs;
+    private final double[][] rooms;
+    private final double[][] mostDraws;
     /** Room and most draw of each pair. */
     private final double[][] keeps;
 
@@ -46,15 +49,7 @@ public final class Bay {
 
     private record Obstacle(int body, PreparedSolid solid, Optional<Sweep> sweep) {
         double noNearerThan(double x, double y, double z) {
-            if (sweep.isEmpty()) {
-                return solid.noNearerThan(x, y, z);
-            }
-            Vec3 low = sweep.get().bounds().low();
-            Vec3 high = sweep.get().bounds().high();
-            double dx = Math.max(0, Math.max(low.x() - x, x - high.x()));
-            double dy = Math.max(0, Math.max(low.y() - y, y - high.y()));
-            double dz = Math.max(0, Math.max(low.z() - z, z - high.z()));
-            return Math.sqrt(dx * dx + dy * dy + dz * dz);
+            return sweep.isEmpty() ? solid.noNearerThan(x, y, z) : sweep.get().noNearerThan(x, y, z);
         }
     }
 
@@ -80,10 +75,14 @@ public final class Bay {
                                     ? Optional.empty()
                                     : Optional.of(Sweep.of(solid, each.motions())))));
         }
+        this.rooms = new double[moved.size()][standing.size()];
+        this.mostDraws = new double[moved.size()][standing.size()];
         this.keeps = new double[moved.size()][standing.size()];
         for (int m = 0; m < moved.size(); m++) {
             for (int s = 0; s < standing.size(); s++) {
-                keeps[m][s] = needs.room(m, s) + needs.mostDraw(m, s);
+                rooms[m][s] = needs.room(m, s);
+                mostDraws[m][s] = needs.mostDraw(m, s);
+                keeps[m][s] = rooms[m][s] + mostDraws[m][s];
             }
         }
     }
@@ -148,7 +147,7 @@ public final class Bay {
             }
             int firstPiece = lastPiece;
             int firstObstacle = lastObstacle;
-            best = tighter(best, pose, firstPiece, firstObstacle);
+            best = tighter(best, pose, firstPiece, firstObstacle, tooLittle);
             if (best.margin() < tooLittle) {
                 return best;
             }
@@ -166,7 +165,7 @@ public final class Bay {
                             || p == firstPiece && o == firstObstacle) {
                         continue;
                     }
-                    best = tighter(best, pose, p, o);
+                    best = tighter(best, pose, p, o, tooLittle);
                     if (best.margin() < tooLittle) {
                         return best;
                     }
@@ -175,7 +174,47 @@ public final class Bay {
             return best;
         }
 
-        private Tightest tighter(Tightest best, Pose pose, int p, int o) {
+        /**
+         * The tightest of some other solids to what stands, in host axes.
+         *
+         * @param loose the body they are, by its place in a list of the caller's
+         * @param looseNeeds told of that place in place of a moved body's
+         */
+        public Tightest tightestOf(
+                List<PreparedSolid> solids, int loose, Needs looseNeeds, double tooLittle, double enough) {
+            Tightest best = new Tightest(enough, -1, -1, Optional.empty());
+            for (PreparedSolid solid : solids) {
+                Vec3 centre = solid.centre();
+                double radius = solid.ballRadius();
+                for (Obstacle obstacle : obstacles) {
+                    double room = looseNeeds.room(loose, obstacle.body());
+                    double keep = room + looseNeeds.mostDraw(loose, obstacle.body());
+                    if (Double.isNaN(keep)
+                            || obstacle.noNearerThan(centre.x(), centre.y(), centre.z()) - radius - keep
+                                    >= best.margin()) {
+                        continue;
+                    }
+                    Separation apart = apart(solid, obstacle, tooLittle + room, best.margin() + keep);
+                    double margin =
+                            apart.distance() - room - looseNeeds.draws(loose, obstacle.body(), apart, Pose.IDENTITY);
+                    if (margin < best.margin()) {
+                        best = new Tightest(margin, loose, obstacle.body(), Optional.of(apart));
+                    }
+                    if (best.margin() < tooLittle) {
+                        return best;
+                    }
+                }
+            }
+            return best;
+        }
+
+        private Separation apart(PreparedSolid here, Obstacle obstacle, double tooLittle, double enough) {
+            return obstacle.sweep().isPresent()
+                    ? obstacle.sweep().get().quickly(here, tooLittle, enough)
+                    : SolidDistance.quick(here, obstacle.solid());
+        }
+
+        private Tightest tighter(Tightest best, Pose pose, int p, int o, double tooLittle) {
             Piece piece = pieces.get(p);
             Obstacle obstacle = obstacles.get(o);
             double keep = keeps[piece.body()][obstacle.body()];
@@ -183,11 +222,10 @@ public final class Bay {
                 return best;
             }
             PreparedSolid here = piece.solid().placed(pose);
-            Separation apart = obstacle.sweep().isPresent()
-                    ? obstacle.sweep().get().nearest(here, best.margin() + keep).separation()
-                    : SolidDistance.between(here, obstacle.solid());
-            double margin = apart.distance() - needs.room(piece.body(), obstacle.body());
-            if (margin < best.margin() + needs.mostDraw(piece.body(), obstacle.body())) {
+            Separation apart =
+                    apart(here, obstacle, tooLittle + rooms[piece.body()][obstacle.body()], best.margin() + keep);
+            double margin = apart.distance() - rooms[piece.body()][obstacle.body()];
+            if (margin < best.margin() + mostDraws[piece.body()][obstacle.body()]) {
                 margin -= needs.draws(piece.body(), obstacle.body(), apart, pose);
                 if (margin < best.margin()) {
                     lastPiece = p;

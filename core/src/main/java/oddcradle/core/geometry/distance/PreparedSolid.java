@@ -174,6 +174,37 @@ public final class PreparedSolid {
         return Math.max(0, Math.sqrt(beyond + beside * beside) - rounding);
     }
 
+    /** How deep a point lies within, m; 0 outside. */
+    double depthAt(double x, double y, double z) {
+        double dx = x - cx;
+        double dy = y - cy;
+        double dz = z - cz;
+        double depth = Double.POSITIVE_INFINITY;
+        double within = 0;
+        for (int k = 0; k < edges.length; k += 3) {
+            double ex = edges[k];
+            double ey = edges[k + 1];
+            double ez = edges[k + 2];
+            double half = Math.sqrt(ex * ex + ey * ey + ez * ez);
+            if (half > 0) {
+                double along = (dx * ex + dy * ey + dz * ez) / half;
+                within += along * along;
+                depth = Math.min(depth, half - Math.abs(along) + rounding);
+            }
+        }
+        if (discRadius > 0 || rounding > 0) {
+            double across = Math.sqrt(Math.max(0, dx * dx + dy * dy + dz * dz - within));
+            depth = Math.min(depth, discRadius + rounding - across);
+        }
+        return Math.max(0, depth);
+    }
+
+    /** Radius of a ball about the centre that the solid holds, m. */
+    double inwardRadius() {
+        Vec3 c = centre();
+        return depthAt(c.x(), c.y(), c.z());
+    }
+
     /** Half the diagonal or more. */
     double reach() {
         double reach = discRadius;

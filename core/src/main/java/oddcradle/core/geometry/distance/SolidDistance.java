@@ -46,6 +46,33 @@ public final class SolidDistance {
                 onB.along(towardsB, -b.rounding()));
     }
 
+    /**
+     * As {@link #between} where the solids are apart. Where they overlap it answers at once with a depth that is no more than the
+     * true one: how deep the middle of either lies in the other.
+     */
+    public static Separation quick(PreparedSolid a, PreparedSolid b) {
+        if (a.isSegment() && b.isSegment()) {
+            SegmentDistance.Closest closest = SegmentDistance.between(a.start(), a.end(), b.start(), b.end());
+            double cores = closest.pointA().distanceTo(closest.pointB());
+            if (cores > 1e-12 * (a.rounding() + b.rounding())) {
+                return rounded(a, b, closest.pointA(), closest.pointB());
+            }
+        } else {
+            Optional<Gjk.Closest> closest = Gjk.closest(a, b);
+            if (closest.isPresent()) {
+                return rounded(a, b, closest.get().pointA(), closest.get().pointB());
+            }
+        }
+        Vec3 ca = a.centre();
+        Vec3 cb = b.centre();
+        double depth = Math.max(
+                b.depthAt(ca.x(), ca.y(), ca.z()) + a.inwardRadius(),
+                a.depthAt(cb.x(), cb.y(), cb.z()) + b.inwardRadius());
+        Vec3 apart = cb.minus(ca);
+        Vec3 direction = apart.length() < 1e-12 ? Vec3.Z : apart.unit();
+        return new Separation(-Math.max(0, depth), ca, ca.along(direction, -Math.max(1e-9, depth)));
+    }
+
     private static Separation overlapping(PreparedSolid a, PreparedSolid b) {
         PenetrationDepth.Deepest deepest = PenetrationDepth.of(a, b);
         double depth = deepest.depth() + a.rounding() + b.rounding();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import java.util.function.BiFunction;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
@@ -22,9 +23,12 @@ import oddcradle.core.mechanics.Pose;
  */
 public final class Sweep {
     static final double TOLERANCE = 1e-5;
+    private static final double CAUTION = 5e-4;
     private static final int MOST_MOTIONS = 3;
     private static final int MOST_PIECES = 20_000;
     private static final int PIECES_FOR_BOUNDS = 16;
+    /** Places of a cover, all motions together. */
+    private static final int MOST_COVER = 64;
 
     private final Solid solid;
     private final List<Motion> motions;
@@ -32,6 +36,9 @@ public final class Sweep {
     private final double[] speeds;
 
     private final Aabb bounds;
+    private final List<PreparedSolid> cover = new ArrayList<>();
+    /** No place is farther from one of the cover, m. */
+    private final double slack;
 
     private Sweep(Solid solid, List<Motion> motions) {
         if (motions.size() > MOST_MOTIONS) {
@@ -47,6 +54,25 @@ public final class Sweep {
             reached = swept(reached, motions.get(k), speeds[k]);
         }
         this.bounds = reached;
+        int cells = (int) Math.round(Math.pow(MOST_COVER, 1.0 / Math.max(1, speeds.length)));
+        double[] width = new double[speeds.length];
+        for (int k = 0; k < width.length; k++) {
+            width[k] = (motions.get(k).to() - motions.get(k).from()) / cells;
+        }
+        this.slack = reach(width);
+        cover(new double[speeds.length], 0, cells);
+    }
+
+    private void cover(double[] values, int from, int cells) {
+        if (from == values.length) {
+            cover.add(PreparedSolid.of(Motion.carried(solid, motions, values)));
+            return;
+        }
+        Motion motion = motions.get(from);
+        for (int k = 0; k < cells; k++) {
+            values[from] = motion.from() + (k + 0.5) * (motion.to() - motion.from()) / cells;
+            cover(values, from + 1, cells);
+        }
     }
 
     /** @param motions the first nearest to the body; none means it stands still */
@@ -97,6 +123,18 @@ public final class Sweep {
         return ghosts;
     }
 
+    /**
+     * No place of the sweep is nearer to a point than that, m; from places spread over the ranges, each less the travel to the
+     * next.
+     */
+    public double noNearerThan(double x, double y, double z) {
+        double least = Double.POSITIVE_INFINITY;
+        for (PreparedSolid place : cover) {
+            least = Math.min(least, place.noNearerThan(x, y, z));
+        }
+        return Math.max(0, least - slack);
+    }
+
     private record Piece(double[] middle, double[] width, double bound) {}
 
     /** The least distance of a fixed solid to any place of this one; point A on {@code fixed}. */
@@ -106,19 +144,40 @@ public final class Sweep {
 
     /** The same where distances of {@code enough} and more are all alike: then one such may be answered, and sooner. */
     public Nearest nearest(PreparedSolid fixed, double enough) {
+        return nearest(fixed, Double.NEGATIVE_INFINITY, enough, TOLERANCE, SolidDistance::between);
+    }
+
+    /**
+     * The same again for very many questions: too small by up to {@value #CAUTION} m, of an overlap only a depth that is no more
+     * than the true one, and the first place below {@code tooLittle}.
+     */
+    public Separation quickly(PreparedSolid fixed, double tooLittle, double enough) {
+        Separation found = nearest(fixed, tooLittle, enough + CAUTION, CAUTION, SolidDistance::quick)
+                .separation();
+        return new Separation(found.distance() - CAUTION, found.pointA(), found.pointB());
+    }
+
+    private Nearest nearest(
+            PreparedSolid fixed,
+            double tooLittle,
+            double enough,
+            double tolerance,
+            BiFunction<PreparedSolid, PreparedSolid, Separation> measure) {
         double[] middle = new double[motions.size()];
         double[] width = new double[motions.size()];
         for (int k = 0; k < middle.length; k++) {
             middle[k] = (motions.get(k).from() + motions.get(k).to()) / 2;
             width[k] = motions.get(k).to() - motions.get(k).from();
         }
-        Separation best = at(fixed, middle);
+        Separation best = at(fixed, middle, measure);
         double[] bestAt = middle;
         PriorityQueue<Piece> open = new PriorityQueue<>(Comparator.comparingDouble(Piece::bound));
         open.add(new Piece(middle, width, best.distance() - reach(width)));
         for (int pieces = 0; pieces < MOST_PIECES; pieces++) {
             Piece piece = open.poll();
-            if (piece == null || piece.bound() >= Math.min(enough, best.distance() - TOLERANCE)) {
+            if (piece == null
+                    || best.distance() < tooLittle
+                    || piece.bound() >= Math.min(enough, best.distance() - tolerance)) {
                 break;
             }
             int widest = 0;
@@ -130,13 +189,13 @@ public final class Sweep {
                 double[] w = piece.width().clone();
                 w[widest] /= 2;
                 m[widest] += side * w[widest] / 2;
-                Separation here = at(fixed, m);
+                Separation here = at(fixed, m, measure);
                 if (here.distance() < best.distance()) {
                     best = here;
                     bestAt = m;
                 }
                 double bound = here.distance() - reach(w);
-                if (bound < Math.min(enough, best.distance() - TOLERANCE)) {
+                if (bound < Math.min(enough, best.distance() - tolerance)) {
                     open.add(new Piece(m, w, bound));
                 }
             }
@@ -148,8 +207,9 @@ public final class Sweep {
         return new Nearest(best, values);
     }
 
-    private Separation at(PreparedSolid fixed, double[] values) {
-        return SolidDistance.between(fixed, PreparedSolid.of(Motion.carried(solid, motions, values)));
+    private Separation at(
+            PreparedSolid fixed, double[] values, BiFunction<PreparedSolid, PreparedSolid, Separation> measure) {
+        return measure.apply(fixed, PreparedSolid.of(Motion.carried(solid, motions, values)));
     }
 
     /** How far any point can be from where it is in the middle of a piece. */

@@ -118,7 +118,8 @@ final class SeatScore {
     }
 
     private static double lacks(Bay.Probe probe, Pose pose, double enough) {
-        return enough - probe.tightest(pose, Double.NEGATIVE_INFINITY, enough).margin();
+        // What touches has no room; how deep does not matter, such a seat is refused anyhow.
+        return enough - Math.max(0, probe.tightest(pose, 0, enough).margin());
     }
 
     /** Mean way from a boss to the nearest tube of the host. */

@@ -24,6 +24,7 @@ import oddcradle.core.mechanics.Pose;
 public final class Sweep {
     static final double TOLERANCE = 1e-5;
     private static final double CAUTION = 5e-4;
+    private static final int QUICK_PIECES = 300;
     private static final int MOST_MOTIONS = 3;
     private static final int MOST_PIECES = 20_000;
     private static final int PIECES_FOR_BOUNDS = 16;
@@ -144,24 +145,30 @@ public final class Sweep {
 
     /** The same where distances of {@code enough} and more are all alike: then one such may be answered, and sooner. */
     public Nearest nearest(PreparedSolid fixed, double enough) {
-        return nearest(fixed, Double.NEGATIVE_INFINITY, enough, TOLERANCE, SolidDistance::between);
+        Bounded found =
+                nearest(fixed, Double.NEGATIVE_INFINITY, enough, TOLERANCE, MOST_PIECES, SolidDistance::between);
+        return found.nearest();
     }
 
     /**
-     * The same again for very many questions: too small by up to {@value #CAUTION} m, of an overlap only a depth that is no more
-     * than the true one, and the first place below {@code tooLittle}.
+     * The same again for very many questions: too small by some {@value #CAUTION} m, and more where many places are nearly alike;
+     * of an overlap only a depth that is no more than the true one, and the first place below {@code tooLittle}.
      */
     public Separation quickly(PreparedSolid fixed, double tooLittle, double enough) {
-        Separation found = nearest(fixed, tooLittle, enough + CAUTION, CAUTION, SolidDistance::quick)
-                .separation();
-        return new Separation(found.distance() - CAUTION, found.pointA(), found.pointB());
+        Bounded found = nearest(fixed, tooLittle, enough, CAUTION, QUICK_PIECES, SolidDistance::quick);
+        Separation best = found.nearest().separation();
+        return new Separation(Math.min(best.distance(), found.bound()), best.pointA(), best.pointB());
     }
 
-    private Nearest nearest(
+    /** @param bound no place is nearer, m */
+    private record Bounded(Nearest nearest, double bound) {}
+
+    private Bounded nearest(
             PreparedSolid fixed,
             double tooLittle,
             double enough,
             double tolerance,
+            int mostPieces,
             BiFunction<PreparedSolid, PreparedSolid, Separation> measure) {
         double[] middle = new double[motions.size()];
         double[] width = new double[motions.size()];
@@ -173,11 +180,13 @@ public final class Sweep {
         double[] bestAt = middle;
         PriorityQueue<Piece> open = new PriorityQueue<>(Comparator.comparingDouble(Piece::bound));
         open.add(new Piece(middle, width, best.distance() - reach(width)));
-        for (int pieces = 0; pieces < MOST_PIECES; pieces++) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int pieces = 0; !open.isEmpty(); pieces++) {
             Piece piece = open.poll();
-            if (piece == null
+            if (pieces >= mostPieces
                     || best.distance() < tooLittle
                     || piece.bound() >= Math.min(enough, best.distance() - tolerance)) {
+                least = piece.bound();
                 break;
             }
             int widest = 0;
@@ -204,7 +213,7 @@ public final class Sweep {
         for (double value : bestAt) {
             values.add(value);
         }
-        return new Nearest(best, values);
+        return new Bounded(new Nearest(best, values), Math.min(least, best.distance() - tolerance));
     }
 
     private Separation at(

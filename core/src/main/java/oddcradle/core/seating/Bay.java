@@ -1,8 +1,10 @@
 package oddcradle.core.seating;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
@@ -86,6 +88,9 @@ public final class Bay {
             }
         }
     }
+
+    /** Two bodies by their places in the lists. */
+    public record Pair(int moved, int standing) {}
 
     /** The tightest pair of a pose; bodies by their place in the lists, -1 where nothing is nearer than was asked for. */
     public record Tightest(double margin, int moved, int standing, Optional<Separation> apart) {}
@@ -172,6 +177,26 @@ public final class Bay {
                 }
             }
             return best;
+        }
+
+        /** All pairs with less margin than that in a pose. */
+        public Set<Pair> closer(Pose pose, double than) {
+            Set<Pair> close = new HashSet<>();
+            for (Piece piece : pieces) {
+                Vec3 centre = pose.place(piece.centre());
+                for (Obstacle obstacle : obstacles) {
+                    double reach = than + keeps[piece.body()][obstacle.body()];
+                    Pair pair = new Pair(piece.body(), obstacle.body());
+                    if (obstacle.noNearerThan(centre.x(), centre.y(), centre.z()) - piece.radius() < reach
+                            && !close.contains(pair)
+                            && apart(piece.solid().placed(pose), obstacle, reach, reach)
+                                            .distance()
+                                    < reach) {
+                        close.add(pair);
+                    }
+                }
+            }
+            return close;
         }
 
         /**

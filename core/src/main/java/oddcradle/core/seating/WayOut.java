@@ -1,8 +1,10 @@
 package oddcradle.core.seating;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.control.Progress;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -85,6 +87,19 @@ public final class WayOut {
      */
     public static Optional<Way> find(Question question, Pose place, int budget, Progress progress) {
         return new WayOut(question).search(question.ways(), place, budget, progress);
+    }
+
+    /** Every pair that stands against a straight way. */
+    public static Set<Bay.Pair> against(Question question, Pose place, Vec3 way) {
+        WayOut out = new WayOut(question);
+        double needs = out.outside(place, way);
+        Set<Bay.Pair> pairs = new HashSet<>();
+        double step = Math.max(SMALLEST, out.room);
+        double atPlace = out.gap(place);
+        for (double moved = step; moved < needs; moved += step) {
+            pairs.addAll(out.probe.closer(slid(place, way.times(moved)), out.allowed(atPlace, moved)));
+        }
+        return pairs;
     }
 
     /** How far a straight way leads before it is too tight, m, and where it ends. */

@@ -12,10 +12,14 @@ import oddcradle.core.engine.ShakingForce;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.job.Cradle;
 import oddcradle.core.job.Donor;
+import oddcradle.core.job.FitErrors;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.Lifting;
 import oddcradle.core.job.MachineWeight;
 import oddcradle.core.job.Output;
 import oddcradle.core.job.Seat;
+import oddcradle.core.job.SeatPlan;
+import oddcradle.core.job.WayPlan;
 import oddcradle.core.job.Weights;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -136,8 +140,12 @@ public final class Candidates {
     }
 
     /** Only what the gaps need: the cradle hangs on the seated donor's bosses and is left out. */
-    private static Job inBay(Job job, Donor donor, Seat seat) {
-        return job.withCradle(new Cradle(List.of(), List.of(), List.of()))
+    static Job inBay(Job job, Donor donor, Seat seat) {
+        SeatPlan plan = job.plan();
+        SeatPlan anyDonor =
+                new SeatPlan(plan.wishes(), WayPlan.USUAL, Lifting.USUAL, FitErrors.USUAL, List.of(), List.of());
+        return job.withPlan(anyDonor)
+                .withCradle(new Cradle(List.of(), List.of(), List.of()))
                 .withDonor(donor)
                 .withSeat(seat);
     }

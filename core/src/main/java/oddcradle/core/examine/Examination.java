@@ -49,6 +49,7 @@ public final class Examination {
     private final DonorMovement movement;
     private final Surveyed surveyed;
     private final ClearanceLedger ledger;
+    private final List<KnockOns.KnockOn> knockOns;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
@@ -125,7 +126,8 @@ public final class Examination {
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
         report(line.report());
-        report(SeatStop.report(job, seating, ledger));
+        this.knockOns = KnockOns.of(job, seating);
+        report(SeatStop.report(job, seating, ledger, knockOns));
         report(CradleStop.report(job, seating));
         report(ShakeStop.report(job, seating, shake));
         report(LoadStop.report(job, seating, load, tubeUses));
@@ -257,6 +259,11 @@ public final class Examination {
     /** The freedoms of the seat that the datum leaves open. */
     public List<Freedom> openFreedoms() {
         return DatumNotes.open(job, seating);
+    }
+
+    /** What must follow the seat. */
+    public List<KnockOns.KnockOn> knockOns() {
+        return knockOns;
     }
 
     DonorMovement movement() {

@@ -25,7 +25,7 @@ public final class SeatLimits {
     /**
      * @param way in words: lower, forward
      * @param direction host axes
-     * @param free m; 0 where a gap is short already
+     * @param free m, until the next thing that is not too near already
      * @param part of the donor, or the run of the drive
      * @param obstacle id of what stops it; empty where nothing does within half a metre
      * @param label of that obstacle
@@ -49,7 +49,7 @@ public final class SeatLimits {
     /** For the ways that datum and holds leave open. */
     public static List<Limit> of(Examination examination) {
         Job job = examination.job();
-        SeatMargins margins = new SeatMargins(job, new SeatBay(job, examination.movement()));
+        SeatMargins margins = withoutShort(job, new SeatMargins(job, new SeatBay(job, examination.movement())));
         List<Freedom> open = examination.openFreedoms();
         List<Limit> limits = new ArrayList<>();
         for (Freedom freedom : Freedom.values()) {
@@ -59,6 +59,19 @@ public final class SeatLimits {
             }
         }
         return limits;
+    }
+
+    /** What is too near already would stop every way; the ledger tells of it. */
+    private static SeatMargins withoutShort(Job job, SeatMargins all) {
+        List<Integer> gone = new ArrayList<>();
+        SeatMargins margins = all;
+        SeatMargins.Tight tight = margins.tightest(job.seat(), Double.NEGATIVE_INFINITY, FARTHEST);
+        while (tight.margin() < 0 && tight.standing() >= 0) {
+            gone.add(tight.standing());
+            margins = all.without(gone);
+            tight = margins.tightest(job.seat(), Double.NEGATIVE_INFINITY, FARTHEST);
+        }
+        return margins;
     }
 
     private static String back(Freedom freedom) {
@@ -87,7 +100,7 @@ public final class SeatLimits {
             return new Limit(words, way, travel.free(), travel.end().part(), "", "", 0, "", Optional.empty());
         }
         String id = margins.bay().standing().get(stop).id();
-        Travel without = travel(margins.without(List.of(stop)), job.seat(), way);
+        Travel without = travel(margins.withoutAlso(stop), job.seat(), way);
         String next = without.end().standing() < 0
                 ? ""
                 : margins.bay().standing().get(without.end().standing()).label();

@@ -100,6 +100,12 @@ final class SeatMargins {
         return new SeatMargins(job, seatBay, taken);
     }
 
+    SeatMargins withoutAlso(int standing) {
+        List<Integer> taken = new ArrayList<>(gone);
+        taken.add(standing);
+        return without(taken);
+    }
+
     private double[] runRooms() {
         double[] rooms = new double[bay.standing().size()];
         for (int s = 0; s < rooms.length; s++) {

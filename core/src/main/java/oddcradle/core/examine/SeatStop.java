@@ -133,7 +133,7 @@ final class SeatStop {
         return Body.of(id, label, room.of(category), category.word(), solids);
     }
 
-    static StopReport report(Job job, Seating seating, ClearanceLedger ledger) {
+    static StopReport report(Job job, Seating seating, ClearanceLedger ledger, List<KnockOns.KnockOn> knockOns) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         int tooNear =
@@ -141,6 +141,7 @@ final class SeatStop {
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
         told.forEach(gap -> findings.add(finding(gap)));
         findings.addAll(ServiceRoom.findings(job, seating, ledger.obstacles()));
+        knockOns.forEach(each -> findings.add(each.finding()));
         if (told.isEmpty()) {
             findings.add(Finding.statement(
                     "seat.no-pairs",

@@ -2,6 +2,7 @@ package oddcradle.core.examine;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -58,7 +59,20 @@ final class Surveyed {
         return Math.sqrt(squared);
     }
 
+    /** Covariance of a place of the donor against one of the host, m2. */
+    Mat3 covariance(Vec3 onDonor, Vec3 onHost) {
+        return covariance(donor, onDonor).plus(covariance(host, onHost));
+    }
+
+    private static Mat3 covariance(List<Known> points, Vec3 near) {
+        return nearest(points, near).map(Known::covariance).orElse(Mat3.IDENTITY.times(BY_TAPE * BY_TAPE));
+    }
+
     private static double variance(List<Known> points, Vec3 near, Vec3 along) {
+        return Math.max(0, along.dot(covariance(points, near).times(along)));
+    }
+
+    private static Optional<Known> nearest(List<Known> points, Vec3 near) {
         Known nearest = null;
         for (Known each : points) {
             if (nearest == null
@@ -67,8 +81,6 @@ final class Surveyed {
                 nearest = each;
             }
         }
-        return nearest == null
-                ? BY_TAPE * BY_TAPE
-                : Math.max(0, along.dot(nearest.covariance().times(along)));
+        return Optional.ofNullable(nearest);
     }
 }

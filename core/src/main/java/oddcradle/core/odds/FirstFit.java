@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import oddcradle.core.control.Progress;
-import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Normal;
@@ -15,15 +14,18 @@ import oddcradle.core.math.Vec3;
  * The chance that a body bolts up to holes that were made for it, that its shaft is then in line, and that nothing touches, by
  * drawing all errors at random.
  *
- * <p>In each draw the body is put where its bosses lie best over the holes: six small movements by least squares across the bolts,
+ * <p>In each draw the body is put where its bosses lie best on the holes and their faces: six small movements by least squares,
  * then with more and more weight on the worst bolt (Lawson, 1961, from memory), so that it is not called a failure while some
  * place would do. A boss bolts up when its error across the bolt is within the clearance, along a slot within the slot too.
  *
  * <p>Cost: about a microsecond for each boss and draw. The same generator gives the same answer.
  */
 public final class FirstFit {
-    private static final int SWEEPS = 25;
-    private static final double TINY = 1e-15;
+    private static final int SWEEPS = 12;
+    /** Across a bolt both ways, and along it. */
+    private static final int ROWS = 3;
+
+    private static final double TINY = 1e-18;
 
     private FirstFit() {}
 
@@ -31,7 +33,7 @@ public final class FirstFit {
      * One bolt.
      *
      * @param place of the boss, m
-     * @param axis of the bolt; errors along it do not matter
+     * @param axis of the bolt; along it shims make up for errors, but the faces say how the body stands
      * @param clearance of bolt in both holes, on the radius, m
      * @param slot half of what a slot gives beyond that, m
      * @param slotWay direction of the slot
@@ -102,8 +104,8 @@ public final class FirstFit {
     private static final class Run {
         private final Input input;
         private final int n;
-        /** For each bolt the two directions across it, the slot's first where there is one, and what each may be off by. */
-        private final double[][] across;
+        /** For each bolt the two directions across it, the slot's first where there is one, and its own. */
+        private final double[][] ways;
 
         private final double[] may;
         /** Movement of each of these by the six freedoms of the body. */
@@ -116,9 +118,9 @@ public final class FirstFit {
         Run(Input input) {
             this.input = input;
             this.n = input.bolts().size();
-            this.across = new double[2 * n][];
+            this.ways = new double[ROWS * n][];
             this.may = new double[n];
-            this.moves = new double[2 * n][];
+            this.moves = new double[ROWS * n][];
             this.roots = new double[n][][];
             Vec3 sum = Vec3.ZERO;
             for (Bolt bolt : input.bolts()) {
@@ -131,10 +133,11 @@ public final class FirstFit {
                 boolean slotted = bolt.slot() > 0 && slot.length() > 1e-3;
                 Vec3 first = slotted ? slot.unit() : bolt.axis().anyPerpendicular();
                 Vec3 second = bolt.axis().cross(first);
-                across[2 * k] = array(first);
-                across[2 * k + 1] = array(second);
-                moves[2 * k] = move(bolt.place(), first);
-                moves[2 * k + 1] = move(bolt.place(), second);
+                List<Vec3> three = List.of(first, second, bolt.axis());
+                for (int row = 0; row < ROWS; row++) {
+                    ways[ROWS * k + row] = array(three.get(row));
+                    moves[ROWS * k + row] = move(bolt.place(), three.get(row));
+                }
                 may[k] = bolt.clearance();
                 roots[k] = root(bolt.spread());
             }
@@ -186,11 +189,12 @@ public final class FirstFit {
                 if (draw % 500 == 0) {
                     progress.report((double) draw / input.draws());
                 }
-                double[] errors = new double[2 * n];
+                double[] errors = new double[ROWS * n];
                 for (int k = 0; k < n; k++) {
                     Vec3 error = drawn(roots[k], random);
-                    errors[2 * k] = dot(across[2 * k], error);
-                    errors[2 * k + 1] = dot(across[2 * k + 1], error);
+                    for (int row = ROWS * k; row < ROWS * (k + 1); row++) {
+                        errors[row] = dot(ways[row], error);
+                    }
                 }
                 double[] moved = new double[6];
                 int bad = bolt(errors, moved);
@@ -294,11 +298,11 @@ public final class FirstFit {
 
         /** How far off a bolt is, in clearances: at most 1 where it goes in. */
         private double excess(double[] errors, double[] moved, int k) {
-            double a = errors[2 * k];
-            double b = errors[2 * k + 1];
+            double a = errors[ROWS * k];
+            double b = errors[ROWS * k + 1];
             for (int i = 0; i < 6; i++) {
-                a -= moves[2 * k][i] * moved[i];
-                b -= moves[2 * k + 1][i] * moved[i];
+                a -= moves[ROWS * k][i] * moved[i];
+                b -= moves[ROWS * k + 1][i] * moved[i];
             }
             a = Math.max(0, Math.abs(a) - input.bolts().get(k).slot());
             double off = Math.hypot(a, b);
@@ -308,27 +312,52 @@ public final class FirstFit {
         private double[] fit(double[] errors, double[] weights) {
             double[][] normal = new double[6][6];
             double[] right = new double[6];
-            for (int row = 0; row < 2 * n; row++) {
-                double w = weights[row / 2];
+            for (int row = 0; row < ROWS * n; row++) {
+                double w = weights[row / ROWS];
+                double[] move = moves[row];
                 for (int i = 0; i < 6; i++) {
-                    right[i] += w * moves[row][i] * errors[row];
+                    double wi = w * move[i];
+                    right[i] += wi * errors[row];
                     for (int j = 0; j <= i; j++) {
-                        normal[i][j] += w * moves[row][i] * moves[row][j];
+                        normal[i][j] += wi * move[j];
                     }
                 }
             }
             double scale = 0;
             for (int i = 0; i < 6; i++) {
                 scale = Math.max(scale, normal[i][i]);
-                for (int j = 0; j < i; j++) {
-                    normal[j][i] = normal[i][j];
-                }
             }
             // What the bolts leave free stays where it is.
             for (int i = 0; i < 6; i++) {
                 normal[i][i] += 1e-9 * scale;
             }
-            return DenseAlgebra.solve(normal, right).orElse(new double[6]);
+            solve(normal, right);
+            return right;
+        }
+
+        /** By Cholesky in place, lower triangle; six unknowns some hundred thousand times. */
+        private static void solve(double[][] a, double[] x) {
+            for (int i = 0; i < 6; i++) {
+                for (int j = 0; j <= i; j++) {
+                    double sum = a[i][j];
+                    for (int k = 0; k < j; k++) {
+                        sum -= a[i][k] * a[j][k];
+                    }
+                    a[i][j] = i == j ? Math.sqrt(Math.max(TINY, sum)) : sum / a[j][j];
+                }
+                double sum = x[i];
+                for (int k = 0; k < i; k++) {
+                    sum -= a[i][k] * x[k];
+                }
+                x[i] = sum / a[i][i];
+            }
+            for (int i = 5; i >= 0; i--) {
+                double sum = x[i];
+                for (int k = i + 1; k < 6; k++) {
+                    sum -= a[k][i] * x[k];
+                }
+                x[i] = sum / a[i][i];
+            }
         }
     }
 

@@ -22,6 +22,7 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.Anchor;
+import oddcradle.core.job.Neighbour;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -55,6 +56,7 @@ final class JobMapper {
             .addMixIn(Weighing.class, WeighingTypes.class)
             .addMixIn(Stage.class, StageTypes.class)
             .addMixIn(LineEnd.class, LineEndTypes.class)
+            .addMixIn(Neighbour.class, NeighbourTypes.class)
             .build();
 
     /** No place, direction or inertia of a machine is larger. */
@@ -133,6 +135,19 @@ final class JobMapper {
         @JsonSubTypes.Type(value = LineEnd.Propeller.class, name = "propeller")
     })
     private interface LineEndTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Neighbour.PipeRun.class, name = "pipe"),
+        @JsonSubTypes.Type(value = Neighbour.Intake.class, name = "intake"),
+        @JsonSubTypes.Type(value = Neighbour.Tank.class, name = "tank"),
+        @JsonSubTypes.Type(value = Neighbour.Run.class, name = "run"),
+        @JsonSubTypes.Type(value = Neighbour.Linkage.class, name = "linkage"),
+        @JsonSubTypes.Type(value = Neighbour.Occupant.class, name = "occupant"),
+        @JsonSubTypes.Type(value = Neighbour.Panel.class, name = "panel"),
+        @JsonSubTypes.Type(value = Neighbour.Bay.class, name = "bay")
+    })
+    private interface NeighbourTypes {}
 
     private static SimpleModule vectors() {
         return new SimpleModule("vectors")

@@ -108,10 +108,9 @@ public final class OddsOfFit {
         List<Again> again = readings();
         int total = again.size() + 2 * job.donor().bosses().size() + 1;
         for (Again each : again) {
-            better.add(new Better(
+            better.add(Better.of(
                     Phrase.of("read {} again with a caliper", each.what()),
-                    draw(each.known(), errors(), DRAWS_TO_COMPARE, Progress.UNWATCHED)
-                            .all()));
+                    draw(each.known(), errors(), DRAWS_TO_COMPARE, Progress.UNWATCHED)));
             progress.report(0.4 + 0.6 * better.size() / total);
         }
         for (Boss boss : job.donor().bosses()) {

@@ -11,6 +11,7 @@ import picocli.CommandLine.Command;
         description = "Seat an engine, cradle it, prove it, print it.",
         subcommands = {
             CheckCommand.class,
+            SeatCommand.class,
             PacketCommand.class,
             CalcCommand.class,
             TakeCommand.class,
@@ -45,6 +46,6 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "name a command: check, packet, calc, take, mesh or scan");
+                spec.commandLine(), "name a command: check, seat, packet, calc, take, mesh or scan");
     }
 }

@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
-import oddcradle.core.clearance.Gap;
 import oddcradle.core.examine.Candidates;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.examine.Cures;
@@ -51,7 +50,8 @@ public final class ResultsJson {
             Candidates.of(examination.job()).forEach(each -> DonorJson.candidate(candidates.addObject(), each));
         }
         LineJson.write(out.putObject("line"), examination);
-        gaps(out.putArray("gaps"), examination);
+        SeatJson.gaps(out.putArray("gaps"), examination);
+        SeatJson.write(out.putObject("seat"), examination);
         modes(out.putObject("modes"), examination);
         load(out.putArray("load_cases"), examination);
         cutList(out.putArray("cut_list"), examination);
@@ -123,18 +123,6 @@ public final class ResultsJson {
 
     private static ArrayNode vector(Vec3 v) {
         return MAPPER.createArrayNode().add(v.x()).add(v.y()).add(v.z());
-    }
-
-    private static void gaps(ArrayNode out, Examination examination) {
-        for (Gap gap : examination.ledger().all()) {
-            ObjectNode each = out.addObject()
-                    .put("part", gap.donorPart().id())
-                    .put("obstacle", gap.obstacle().id())
-                    .put("distance", gap.separation().distance())
-                    .put("limit", gap.limit());
-            each.set("point_part", vector(gap.separation().pointA()));
-            each.set("point_obstacle", vector(gap.separation().pointB()));
-        }
     }
 
     private static void modes(ObjectNode out, Examination examination) {

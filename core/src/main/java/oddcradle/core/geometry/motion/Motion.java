@@ -22,6 +22,9 @@ public sealed interface Motion {
     /** The farthest that any point of a box moves for each rad or m. */
     double speed(Aabb bounds);
 
+    /** The motion that undoes this one: its value is this one's, negated. */
+    Motion undone();
+
     /** A turn about an axis: swing arm, suspension arm, steering. At most one turn. */
     record Turn(Vec3 point, Vec3 axis, double from, double to) implements Motion {
         public Turn {
@@ -36,6 +39,11 @@ public sealed interface Motion {
         public Pose at(double value) {
             Mat3 turn = Mat3.rotationAbout(axis, value);
             return new Pose(turn, point.minus(turn.times(point)));
+        }
+
+        @Override
+        public Motion undone() {
+            return new Turn(point, axis, -to, -from);
         }
 
         @Override
@@ -68,6 +76,11 @@ public sealed interface Motion {
         @Override
         public Pose at(double value) {
             return new Pose(Mat3.IDENTITY, direction.unit().times(value));
+        }
+
+        @Override
+        public Motion undone() {
+            return new Slide(direction, -to, -from);
         }
 
         @Override

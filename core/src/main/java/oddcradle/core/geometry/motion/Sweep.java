@@ -1,6 +1,7 @@
 package oddcradle.core.geometry.motion;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
@@ -148,6 +149,35 @@ public final class Sweep {
         Bounded found =
                 nearest(fixed, Double.NEGATIVE_INFINITY, enough, TOLERANCE, MOST_PIECES, SolidDistance::between);
         return found.nearest();
+    }
+
+    /** The same to the last digit: from there on, by steps that halve. */
+    public Nearest nearestExactly(PreparedSolid fixed) {
+        Nearest found = nearest(fixed);
+        double[] at = found.values().stream().mapToDouble(Double::doubleValue).toArray();
+        Separation best = found.separation();
+        for (double share = 0.01; share > 1e-12; share /= 2) {
+            boolean better = true;
+            while (better) {
+                better = false;
+                for (int k = 0; k < at.length; k++) {
+                    Motion motion = motions.get(k);
+                    for (int side = -1; side <= 1; side += 2) {
+                        double[] there = at.clone();
+                        there[k] = Math.max(
+                                motion.from(),
+                                Math.min(motion.to(), at[k] + side * share * (motion.to() - motion.from())));
+                        Separation here = at(fixed, there, SolidDistance::between);
+                        if (here.distance() < best.distance() - 1e-14) {
+                            best = here;
+                            at = there;
+                            better = true;
+                        }
+                    }
+                }
+            }
+        }
+        return new Nearest(best, Arrays.stream(at).boxed().toList());
     }
 
     /**

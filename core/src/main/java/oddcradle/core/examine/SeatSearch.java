@@ -63,6 +63,11 @@ public final class SeatSearch {
         return new SeatSearch(examination.job(), examination.movement()).search(progress);
     }
 
+    /** The bounds a freedom is searched within where the plan gives none. */
+    public static SeatWishes.Range bounds(Job job, Freedom freedom) {
+        return new SeatSpace(job).usual(freedom);
+    }
+
     private Result search(Progress progress) {
         List<double[]> found = new ArrayList<>();
         boolean proven = true;

@@ -19,9 +19,13 @@ final class SeatSpace {
     /** Where no range is given a turn is searched this far each way, rad. */
     private static final double USUAL_TURN = Math.toRadians(10);
 
+    private static final double LEAST_WAY = 0.05;
+
     private final Seat start;
     private final Optional<DatumSeat> datum;
     private final List<Freedom> open;
+    private final Aabb machine;
+    private final Vec3 cg;
     private final double[] low;
     private final double[] high;
     private final double[] speeds;
@@ -36,25 +40,26 @@ final class SeatSpace {
         this.high = new double[open.size()];
         this.speeds = new double[open.size()];
         double reach = reach(job) + datum.map(each -> each.own().length()).orElse(0.0);
-        Aabb machine = machine(job);
-        Vec3 cg = start.pose().turn(job.donor().mass().cg());
+        this.machine = machine(job);
+        this.cg = start.pose().turn(job.donor().mass().cg());
         for (int k = 0; k < low.length; k++) {
             Freedom freedom = open.get(k);
-            Optional<SeatWishes.Range> range = job.plan().wishes().range(freedom);
-            if (freedom.slides()) {
-                low[k] = machine.low().minus(cg).dot(freedom.direction());
-                high[k] = machine.high().minus(cg).dot(freedom.direction());
-                speeds[k] = 1;
-            } else {
-                low[k] = start.value(freedom) - USUAL_TURN;
-                high[k] = start.value(freedom) + USUAL_TURN;
-                speeds[k] = reach;
-            }
-            if (range.isPresent()) {
-                low[k] = range.get().from();
-                high[k] = range.get().to();
-            }
+            SeatWishes.Range range = job.plan().wishes().range(freedom).orElseGet(() -> usual(freedom));
+            low[k] = range.from();
+            high[k] = range.to();
+            speeds[k] = freedom.slides() ? 1 : reach;
         }
+    }
+
+    /** Bounds where none are given. */
+    SeatWishes.Range usual(Freedom freedom) {
+        if (!freedom.slides()) {
+            return new SeatWishes.Range(freedom, start.value(freedom) - USUAL_TURN, start.value(freedom) + USUAL_TURN);
+        }
+        double from = machine.low().minus(cg).dot(freedom.direction());
+        double to = machine.high().minus(cg).dot(freedom.direction());
+        // A flat or single-tube host still leaves some way to look.
+        return new SeatWishes.Range(freedom, from, Math.max(to, from + LEAST_WAY));
     }
 
     /** What the host is and what it drives hold the donor's centre of gravity. */

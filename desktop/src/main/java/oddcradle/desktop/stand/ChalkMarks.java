@@ -131,7 +131,7 @@ public final class ChalkMarks {
 
     private static void gaps(List<ChalkMark> marks, Examination examination) {
         for (Gap gap : examination.ledger().worst(GAPS)) {
-            boolean clash = gap.separation().distance() < gap.limit() / 2;
+            boolean clash = gap.left() < gap.limit() / 2;
             Severity severity = gap.margin() >= 0 ? Severity.GOOD : clash ? Severity.STOP : Severity.WATCH;
             marks.add(new ChalkMark(
                     gap.separation().pointA(),

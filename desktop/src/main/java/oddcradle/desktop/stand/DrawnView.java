@@ -2,7 +2,9 @@ package oddcradle.desktop.stand;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -36,6 +38,9 @@ final class DrawnView extends Pane {
     private UnitStyle style = UnitStyle.MILLIMETRES;
     private double zoom = 1;
     private Point2D slide = Point2D.ZERO;
+    private Predicate<String> isDonor = part -> false;
+    private BiConsumer<Vec3, Boolean> dragged = (by, done) -> {};
+    private boolean holding;
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
     private double pixelsPerMetre = 100;
@@ -57,11 +62,14 @@ final class DrawnView extends Pane {
         setOnMousePressed(event -> {
             pressed = new Point2D(event.getX(), event.getY());
             last = pressed;
+            holding = isDonor.test(at(event));
         });
-        setOnMouseDragged(event -> {
-            slide = slide.add(event.getX() - last.getX(), event.getY() - last.getY());
-            last = new Point2D(event.getX(), event.getY());
-            draw();
+        setOnMouseDragged(this::drag);
+        setOnMouseReleased(event -> {
+            if (holding && pressed.distance(last) > 0) {
+                dragged.accept(Vec3.ZERO, true);
+            }
+            holding = false;
         });
         setOnMouseClicked(this::click);
         setOnScroll(wheel -> {
@@ -131,17 +139,44 @@ final class DrawnView extends Pane {
         return pixels(view.flat(point));
     }
 
+    /** Drags of the donor are given to {@code by}; where nothing is dragged the view slides. */
+    void dragDonor(Predicate<String> newIsDonor, BiConsumer<Vec3, Boolean> by) {
+        this.isDonor = newIsDonor;
+        this.dragged = by;
+    }
+
+    private void drag(MouseEvent event) {
+        Point2D now = new Point2D(event.getX(), event.getY());
+        Point2D by = now.subtract(last);
+        last = now;
+        if (holding) {
+            dragged.accept(
+                    view.right()
+                            .times(by.getX() / pixelsPerMetre)
+                            .plus(view.up().times(-by.getY() / pixelsPerMetre)),
+                    false);
+            return;
+        }
+        slide = slide.add(by);
+        draw();
+    }
+
     private void click(MouseEvent event) {
         if (pressed.distance(event.getX(), event.getY()) > 4) {
             return;
         }
+        picked.accept(at(event));
+    }
+
+    /** What is drawn last where the mouse is; empty where nothing is. */
+    private String at(MouseEvent event) {
         String hit = "";
         for (DrawnShape shape : shapes) {
             if (holds(shape, event.getX(), event.getY())) {
                 hit = shape.part();
             }
         }
-        picked.accept(hit);
+        return hit;
     }
 
     /** Convex outline: the point lies on the same side of every edge. */

@@ -1,5 +1,6 @@
 package oddcradle.desktop.stand;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -15,11 +16,15 @@ import oddcradle.files.drawing.Role;
 /** Which colour a part has at a stop: what matters there is solid, the rest is quiet. */
 final class PartPaint {
     private static final double KEEP_OUT_OPACITY = 0.42;
+    /** Parts with less to spare than this are coloured by it, m. */
+    static final double NEAR = 0.04;
 
     private final Palette palette;
     private final Stop stop;
     private final Optional<String> selected;
     private final Map<String, Double> shares;
+    /** Least margin of each part of the donor to anything, m; at Seat. */
+    private final Map<String, Double> margins = new HashMap<>();
 
     PartPaint(Palette palette, Examination examination, Stop stop, Optional<String> selected) {
         this.palette = palette;
@@ -29,6 +34,12 @@ final class PartPaint {
                 ? examination.tubeUses().stream()
                         .collect(Collectors.toMap(use -> use.tube().id(), TubeUse::share, Math::max))
                 : Map.of();
+        if (stop == Stop.SEAT) {
+            examination
+                    .ledger()
+                    .near()
+                    .forEach(gap -> margins.merge(gap.donorPart().id(), gap.margin(), Math::min));
+        }
     }
 
     Color of(String part, Role role) {
@@ -38,6 +49,10 @@ final class PartPaint {
         if (stop == Stop.LOAD && shares.containsKey(part)) {
             double share = shares.get(part);
             return share > 1 ? palette.of(Severity.STOP) : Temper.at(share);
+        }
+        if (margins.getOrDefault(part, NEAR) < NEAR) {
+            double margin = margins.get(part);
+            return margin < 0 ? palette.of(Severity.STOP) : Temper.at(1 - margin / NEAR);
         }
         return switch (role) {
             case HOST_TUBE -> quietUnless(stop == Stop.HOST || stop == Stop.SEAT || stop == Stop.LINE, palette.tube());

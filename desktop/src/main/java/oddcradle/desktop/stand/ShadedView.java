@@ -6,7 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.geometry.Point3D;
 import javafx.scene.AmbientLight;
@@ -31,12 +35,14 @@ import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
+import oddcradle.core.job.Part;
 import oddcradle.core.job.Side;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
 
@@ -69,6 +75,11 @@ final class ShadedView extends Pane {
     private UnitStyle style = UnitStyle.MILLIMETRES;
     private Camera camera = WHOLE;
     private boolean turnedByHand;
+    private Predicate<String> isDonor = part -> false;
+    private BiConsumer<Vec3, Boolean> dragged = (by, done) -> {};
+    /** Depth of the point of the donor that is dragged, m; 0 while the view itself is. */
+    private double held;
+
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
 
@@ -98,6 +109,7 @@ final class ShadedView extends Pane {
         heightProperty().addListener(change -> place());
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
+        setOnMouseReleased(this::release);
         setOnMouseClicked(this::click);
         setOnScroll(wheel -> {
             turnedByHand = true;
@@ -265,13 +277,37 @@ final class ShadedView extends Pane {
         requestFocus();
         pressed = new Point2D(event.getX(), event.getY());
         last = pressed;
+        Node hit = event.getPickResult().getIntersectedNode();
+        boolean onDonor = event.getButton() == MouseButton.PRIMARY
+                && !event.isShiftDown()
+                && hit != null
+                && hit.getUserData() instanceof String id
+                && isDonor.test(id);
+        held = onDonor ? event.getPickResult().getIntersectedDistance() : 0;
+    }
+
+    private void release(MouseEvent event) {
+        if (held > 0 && pressed.distance(last) > 0) {
+            dragged.accept(Vec3.ZERO, true);
+        }
+        held = 0;
     }
 
     private void drag(MouseEvent event) {
-        turnedByHand = true;
         Point2D now = new Point2D(event.getX(), event.getY());
         Point2D by = now.subtract(last);
         last = now;
+        if (held > 0) {
+            double metresPerPixel = 2 * held * Math.tan(Camera.FIELD_OF_VIEW / 2) / getHeight();
+            Mat3 axes = camera.axes();
+            dragged.accept(
+                    axes.column(0)
+                            .times(by.getX() * metresPerPixel)
+                            .plus(axes.column(1).times(by.getY() * metresPerPixel)),
+                    false);
+            return;
+        }
+        turnedByHand = true;
         look(
                 event.getButton() == MouseButton.PRIMARY && !event.isShiftDown()
                         ? camera.orbited(-by.getX() * 0.008, by.getY() * 0.008)
@@ -292,6 +328,25 @@ final class ShadedView extends Pane {
         if (event.getClickCount() == 2 && !part.isEmpty()) {
             goTo(part);
         }
+    }
+
+    /** Shows the donor on its way, without what has come off; back in its seat where {@code way} is empty. */
+    void onTheWay(Examination examination, Optional<Desk.OnTheWay> way) {
+        Set<String> donor =
+                examination.job().donor().bodies().stream().map(Part::id).collect(Collectors.toSet());
+        Pose back = examination.seating().pose().inverse();
+        views.forEach((part, view) -> {
+            boolean carried = way.isPresent() && donor.contains(part);
+            view.getTransforms()
+                    .setAll(carried ? List.of(affine(way.get().pose().after(back))) : List.of());
+            view.setVisible(way.isEmpty() || !way.get().off().contains(part));
+        });
+    }
+
+    /** Drags of the donor are given to {@code by}; where nothing is dragged the view turns. */
+    void dragDonor(Predicate<String> isDonor, BiConsumer<Vec3, Boolean> by) {
+        this.isDonor = isDonor;
+        this.dragged = by;
     }
 
     private static Affine affine(Pose pose) {

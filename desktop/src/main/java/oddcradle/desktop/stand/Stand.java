@@ -89,7 +89,30 @@ public final class Stand extends BorderPane {
             shaded.ifPresent(view -> view.waitForScan(now.isPresent()));
             hint();
         });
+        desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
+        shaded.ifPresent(view -> view.dragDonor(this::isDonor, this::drag));
+        List.of(left, behind, above).forEach(view -> view.dragDonor(this::isDonor, this::drag));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
+    }
+
+    /** At Seat the donor is taken by the hand, elsewhere the view. */
+    private boolean isDonor(String part) {
+        return desk.stopProperty().get() == Stop.SEAT
+                && desk.onTheWayProperty().get().isEmpty()
+                && desk.session().job().donor().bodies().stream()
+                        .anyMatch(body -> body.id().equals(part));
+    }
+
+    private void drag(Vec3 by, boolean done) {
+        desk.drag(by, done);
+    }
+
+    private void onTheWay() {
+        if (desk.examination() != null) {
+            Optional<Desk.OnTheWay> way = desk.onTheWayProperty().get();
+            shaded.ifPresent(view -> view.onTheWay(desk.examination(), way));
+            refresh();
+        }
     }
 
     private HBox bar() {
@@ -215,6 +238,11 @@ public final class Stand extends BorderPane {
         if (stop == Stop.DONOR || stop == Stop.HOST) {
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
+        desk.onTheWayProperty().get().ifPresent(way -> {
+            // On its way no gap of the seat is true any more.
+            marks.clear();
+            way.mark().ifPresent(mark -> marks.add(new ChalkMark(mark.at(), mark.at(), mark.text(), "watch")));
+        });
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
             shaded.ifPresent(view -> view.show(examination, body, paint, marks, desk.units()));
         }
@@ -233,6 +261,7 @@ public final class Stand extends BorderPane {
                 .orElseGet(() -> "Arrow keys: fore, aft, left, right by "
                         + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
                         + " · PgUp, PgDn: up, down · Shift: a tenth"
+                        + (desk.stopProperty().get() == Stop.SEAT ? " · drag the engine itself" : "")
                         + desk.selectionProperty()
                                 .get()
                                 .map(part -> " · picked: " + part)

@@ -1,20 +1,31 @@
 package oddcradle.desktop.store;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import oddcradle.core.examine.DatumSeat;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Freedom;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Seat;
+import oddcradle.core.job.SeatEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
+import oddcradle.desktop.task.LongWork;
+import oddcradle.desktop.task.Workers;
 
 /** What the parts of the window share: the open job, its examination, and where the user is. */
 public final class Desk {
+    private static final double SNAP = 0.006;
+
     private final JobSession session;
     private final LiveExamination live;
     private final ObjectProperty<Stop> stop = new SimpleObjectProperty<>(Stop.SEAT);
@@ -29,6 +40,11 @@ public final class Desk {
 
     /** What the next click on a scan is for; empty while nothing is being picked. */
     private final ObjectProperty<Optional<Picking>> picking = new SimpleObjectProperty<>(Optional.empty());
+
+    private final LongWork work = new LongWork(Workers.inOrder("long work"), Workers.ui());
+
+    /** The donor on its way out; empty while it sits in its seat. */
+    private final ObjectProperty<Optional<OnTheWay>> onTheWay = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
@@ -91,6 +107,30 @@ public final class Desk {
         waiting.ifPresent(each -> each.take().accept(onScan));
     }
 
+    /**
+     * The donor as it is shown on its way.
+     *
+     * @param pose of the donor, host axes
+     * @param off ids of what has come off
+     * @param mark a gap to be shown, where there is one
+     */
+    public record OnTheWay(Pose pose, Set<String> off, Optional<Gauge> mark) {
+        public OnTheWay {
+            off = Set.copyOf(off);
+        }
+    }
+
+    /** A place and what is to be said there. */
+    public record Gauge(Vec3 at, Phrase text) {}
+
+    public ObjectProperty<Optional<OnTheWay>> onTheWayProperty() {
+        return onTheWay;
+    }
+
+    public LongWork work() {
+        return work;
+    }
+
     public ObjectProperty<Optional<Wanted>> wantedProperty() {
         return wanted;
     }
@@ -113,5 +153,35 @@ public final class Desk {
     /** Slides the donor by whole nudges along the host axes. */
     public void nudge(Vec3 direction, double factor) {
         apply(new JobEdit.MoveSeat(direction.times(nudge.get() * factor)));
+    }
+
+    /**
+     * A hand drags the donor: what datum and holds leave open follows it, and when it lets go within a few millimetres of the
+     * datum the donor goes onto it.
+     *
+     * @param by since the last call, host axes, m
+     * @param done whether the hand has let go
+     */
+    public void drag(Vec3 by, boolean done) {
+        if (!done) {
+            apply(new JobEdit.MoveSeat(by));
+            return;
+        }
+        Seat seat = session.job().seat();
+        DatumSeat.of(session.job())
+                .map(datum -> datum.put(seat))
+                .filter(put -> !put.equals(seat) && isWithinSnap(seat, put))
+                .ifPresent(put -> apply(new SeatEdit.TakeSeat(put, "on the datum")));
+    }
+
+    /** A held freedom that stands off the datum was put there on purpose. */
+    private static boolean isWithinSnap(Seat seat, Seat put) {
+        for (Freedom freedom : Freedom.values()) {
+            boolean moves = Math.abs(put.value(freedom) - seat.value(freedom)) > 1e-9;
+            if (moves && seat.isHeld(freedom)) {
+                return false;
+            }
+        }
+        return put.position().distanceTo(seat.position()) < SNAP;
     }
 }

@@ -11,7 +11,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.examine.Cures;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.MountAccess;
 import oddcradle.core.examine.Scans;
+import oddcradle.core.examine.SeatLimits;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.job.Job;
 
@@ -25,12 +27,23 @@ public final class LiveExamination {
     private final AtomicReference<Job> wanted = new AtomicReference<>();
     private final ReadOnlyObjectWrapper<Examination> examination = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Map<Finding, List<Cure>>> cures = new ReadOnlyObjectWrapper<>(Map.of());
+    private final ReadOnlyObjectWrapper<Aside> aside = new ReadOnlyObjectWrapper<>(Aside.NONE);
     private final ReadOnlyObjectWrapper<String> failure = new ReadOnlyObjectWrapper<>("");
 
     private final AtomicReference<Scans> scans = new AtomicReference<>(Scans.NONE);
 
     /** Worker's own; the last answer, which lends its parts to the next. */
     private Examination latest;
+
+    /** What takes longer than a hand would wait: how far the seat can go, and the tools that reach its bolts. */
+    public record Aside(List<SeatLimits.Limit> limits, List<MountAccess.Bolt> bolts) {
+        public static final Aside NONE = new Aside(List.of(), List.of());
+
+        public Aside {
+            limits = List.copyOf(limits);
+            bolts = List.copyOf(bolts);
+        }
+    }
 
     /** @param background runs one task after the other */
     public LiveExamination(Executor background, Executor ui) {
@@ -74,6 +87,7 @@ public final class LiveExamination {
                 examination.set(result);
             });
             offerCures(job, result);
+            lookAside(job, result);
         } catch (RuntimeException unexpected) {
             ui.execute(() -> failure.set("this job could not be examined: " + unexpected.getMessage()));
         }
@@ -95,6 +109,23 @@ public final class LiveExamination {
                 cures.set(found);
             }
         });
+    }
+
+    private void lookAside(Job job, Examination result) {
+        if (wanted.get() != job) {
+            return;
+        }
+        Aside seen = new Aside(SeatLimits.of(result), MountAccess.of(result));
+        ui.execute(() -> {
+            if (examination.get() == result) {
+                aside.set(seen);
+            }
+        });
+    }
+
+    /** For the examination now shown, a moment after it. */
+    public ReadOnlyObjectProperty<Aside> asideProperty() {
+        return aside.getReadOnlyProperty();
     }
 
     /** Null until the first job is examined. */

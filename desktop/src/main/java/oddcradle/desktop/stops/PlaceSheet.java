@@ -1,0 +1,157 @@
+package oddcradle.desktop.stops;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.examine.DatumSeat;
+import oddcradle.core.examine.SeatLimits;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Seat;
+import oddcradle.core.job.SeatEdit;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.store.Desk;
+
+/** The six numbers of the seat, and what stops it going farther. */
+final class PlaceSheet extends VBox {
+    private static final double[] STEPS = {0.010, 0.001, 0.0254 / 16, 0.0001};
+
+    private final Desk desk;
+    private final Map<Freedom, QuantityField> fields = new EnumMap<>(Freedom.class);
+    private final Map<Freedom, CheckBox> holds = new EnumMap<>(Freedom.class);
+    private final Button toDatum = new Button("Put it on the datum");
+    private final VBox limits = new VBox(3);
+    private final FigureList figures;
+
+    PlaceSheet(Desk desk) {
+        super(8);
+        this.desk = desk;
+        VBox six = new VBox(4);
+        for (Freedom freedom : Freedom.values()) {
+            six.getChildren().add(field(freedom));
+        }
+        toDatum.setId("seat-to-datum");
+        toDatum.getStyleClass().add("cure-button");
+        toDatum.setOnAction(click -> DatumSeat.of(job())
+                .ifPresent(datum -> desk.apply(new SeatEdit.TakeSeat(datum.put(job().seat()), "on the datum"))));
+        limits.setId("seat-limits");
+        this.figures = new FigureList(desk, Stop.SEAT);
+        getChildren()
+                .addAll(
+                        head("Where the donor's datum sits"),
+                        six,
+                        steps(),
+                        toDatum,
+                        head("How far it can still go"),
+                        limits,
+                        figures);
+    }
+
+    private static Label head(String title) {
+        Label head = new Label(title);
+        head.getStyleClass().add("section-title");
+        return head;
+    }
+
+    private Job job() {
+        return desk.session().job();
+    }
+
+    private QuantityField field(Freedom freedom) {
+        String name = freedom.word().substring(0, 1).toUpperCase(Locale.ROOT)
+                + freedom.word().substring(1);
+        QuantityField field = new QuantityField(
+                "seat-" + freedom.word(), name, freedom.slides() ? Kind.LENGTH : Kind.ANGLE, value -> desk.session()
+                        .apply(new JobEdit.SetSeat(freedom, value)));
+        CheckBox hold = new CheckBox("held");
+        hold.setId("hold-" + freedom.word());
+        hold.setMinWidth(USE_PREF_SIZE);
+        hold.setOnAction(click -> desk.apply(new JobEdit.HoldSeat(freedom, hold.isSelected())));
+        fields.put(freedom, field);
+        holds.put(freedom, hold);
+        return field.with(hold);
+    }
+
+    private HBox steps() {
+        HBox row = new HBox(2, new Label("Nudge"));
+        row.getStyleClass().add("field-row");
+        ToggleGroup group = new ToggleGroup();
+        for (double step : STEPS) {
+            ToggleButton button = new ToggleButton(stepName(step));
+            button.setId("nudge-" + stepName(step).replaceAll("[^a-z0-9]+", "-"));
+            button.getStyleClass().add("plain-button");
+            button.setToggleGroup(group);
+            button.setOnAction(click -> {
+                button.setSelected(true);
+                desk.nudgeProperty().set(step);
+            });
+            button.setSelected(desk.nudgeProperty().get() == step);
+            row.getChildren().add(button);
+        }
+        return row;
+    }
+
+    private static String stepName(double step) {
+        return step == 0.0254 / 16 ? "1/16 in" : UnitStyle.MILLIMETRES.show(Quantity.length(step));
+    }
+
+    void refresh() {
+        Seat seat = job().seat();
+        for (Freedom freedom : Freedom.values()) {
+            fields.get(freedom).show(seat.value(freedom), desk.units());
+            holds.get(freedom).setSelected(seat.isHeld(freedom));
+        }
+        Optional<DatumSeat> datum = DatumSeat.of(job());
+        toDatum.setDisable(datum.isEmpty() || datum.get().put(seat).equals(seat));
+        limits.getChildren().clear();
+        for (SeatLimits.Limit limit : desk.live().asideProperty().get().limits()) {
+            Label line = new Label(words(limit).in(desk.units()));
+            line.setWrapText(true);
+            line.setMinHeight(USE_PREF_SIZE);
+            limits.getChildren().add(line);
+        }
+        if (limits.getChildren().isEmpty()) {
+            limits.getChildren().add(new Label("Datum and holds leave it no way to slide."));
+        }
+        figures.refresh();
+    }
+
+    private static Phrase words(SeatLimits.Limit limit) {
+        if (limit.obstacle().isEmpty()) {
+            return Phrase.of("{}: nothing stops it within {}", limit.way(), Quantity.length(limit.free()));
+        }
+        Phrase stops = Phrase.of(
+                "{} {}, then {} meets {}", limit.way(), Quantity.length(limit.free()), limit.part(), limit.label());
+        return limit.teeth()
+                .map(teeth -> Phrase.of(
+                        stops.pattern() + "; {} more with {} teeth",
+                        limit.way(),
+                        Quantity.length(limit.free()),
+                        limit.part(),
+                        limit.label(),
+                        Quantity.length(teeth.more()),
+                        Integer.toString(teeth.teeth())))
+                .orElseGet(() -> Phrase.of(
+                        stops.pattern() + "; without it {} more",
+                        limit.way(),
+                        Quantity.length(limit.free()),
+                        limit.part(),
+                        limit.label(),
+                        Quantity.length(limit.gone())));
+    }
+}

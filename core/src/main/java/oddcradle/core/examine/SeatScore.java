@@ -91,12 +91,12 @@ final class SeatScore {
 
     List<SeatAnswer.Aim> terms(Pose pose) {
         List<SeatAnswer.Aim> terms = new ArrayList<>(simple(pose));
-        terms.add(
-                new SeatAnswer.Aim("leg room", wishes.legRoom(), anyPeople ? lacks(people, pose, ENOUGH_LEG_ROOM) : 0));
         terms.add(new SeatAnswer.Aim(
-                "room round hot parts", wishes.pipeRoom(), anyHot ? lacks(hot, pose, ENOUGH_ROOM) : 0));
+                "leg room lacking", wishes.legRoom(), anyPeople ? lacks(people, pose, ENOUGH_LEG_ROOM) : 0));
         terms.add(new SeatAnswer.Aim(
-                "room before the intake",
+                "room lacking round hot parts", wishes.pipeRoom(), anyHot ? lacks(hot, pose, ENOUGH_ROOM) : 0));
+        terms.add(new SeatAnswer.Aim(
+                "room lacking before the intake",
                 wishes.intakeRoom(),
                 intake.map(probe -> lacks(probe, pose, ENOUGH_ROOM)).orElse(0.0)));
         return terms;

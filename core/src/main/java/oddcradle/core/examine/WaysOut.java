@@ -138,7 +138,7 @@ public final class WaysOut {
         }
         List<Off> comesOff = new ArrayList<>();
         for (String id : off) {
-            comesOff.add(new Off(id, label(id), back(id)));
+            comesOff.add(new Off(id, label(job, id), back(id)));
         }
         progress.report(1);
         return new Result(way, comesOff, middle(off), blockers);
@@ -249,14 +249,6 @@ public final class WaysOut {
         return reach;
     }
 
-    private String label(String id) {
-        return Stream.concat(parts.stream(), standing.stream())
-                .filter(each -> each.id().equals(id))
-                .findFirst()
-                .map(Standing::label)
-                .orElse(id);
-    }
-
     /** The way of one part of the donor, or of one thing round it, with the donor in its place. */
     private Optional<WayOut.Way> back(String id) {
         boolean own = parts.stream().anyMatch(part -> part.id().equals(id));
@@ -323,6 +315,21 @@ public final class WaysOut {
         return ways.partWay(body, ways.seat, BUDGET / 4, progress);
     }
 
+    /** What a builder calls a body of the job; its id where it has no name. */
+    public static String label(Job job, String id) {
+        return Stream.of(
+                        job.donor().bodies().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(Part::label),
+                        job.host().keepOuts().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(KeepOut::label),
+                        job.member(id).stream().map(Member::label))
+                .flatMap(each -> each)
+                .findFirst()
+                .orElse(id);
+    }
+
     /** A side as a builder says it. */
     public static String side(Vec3 way) {
         if (Math.abs(way.z()) > 0.5) {
@@ -332,5 +339,13 @@ public final class WaysOut {
             return way.x() > 0 ? "the front" : "the rear";
         }
         return way.y() > 0 ? "the left" : "the right";
+    }
+
+    /** The way out at a side, as a builder says it. */
+    public static String exit(Vec3 way) {
+        if (Math.abs(way.z()) > 0.5) {
+            return way.z() > 0 ? "upward" : "downward";
+        }
+        return "at " + side(way);
     }
 }

@@ -3,6 +3,7 @@ package oddcradle.desktop.stops;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -50,7 +51,11 @@ final class GapSheet extends VBox {
         super(6);
         this.desk = desk;
         this.palette = palette;
-        getChildren().add(head("Gap at rest → when it works, room it needs"));
+        Label colours = new Label(
+                "In the stand a part is the darker the less it has to spare below 40 mm, and red where too near.");
+        colours.setWrapText(true);
+        colours.setMinHeight(USE_PREF_SIZE);
+        getChildren().addAll(head("Gap at rest → when it works, room it needs"), colours);
         for (int k = 0; k < ROWS; k++) {
             getChildren().add(row(k));
         }
@@ -101,6 +106,7 @@ final class GapSheet extends VBox {
         name.setId("gap-" + k);
         name.getStyleClass().addAll("plain-button", "leaf-tab");
         name.setMaxWidth(196);
+        name.setAlignment(Pos.CENTER_LEFT);
         name.setOnAction(click -> open(k));
         Label number = new Label();
         number.setMinWidth(USE_PREF_SIZE);

@@ -34,7 +34,7 @@ final class LiftSheet extends VBox {
         this.desk = desk;
         hook = new QuantityField(
                 "lift-hook",
-                "hook over the weight",
+                "hook height",
                 Kind.LENGTH,
                 value -> take(lifting().with(value, lifting().pitch(), lifting().roll())));
         pitch = new QuantityField(

@@ -202,7 +202,8 @@ final class SearchSheet extends VBox {
         long stops = found.examination().report(Stop.SEAT).findings().stream()
                 .filter(finding -> finding.severity() == Severity.STOP)
                 .count();
-        words.getChildren().add(new Label(stops == 0 ? "no stop with this cradle" : stops + " stops with this cradle"));
+        words.getChildren()
+                .add(new Label(stops == 0 ? "no stop with this cradle" : "with this cradle: " + stops + " × stop"));
         Button sit = new Button("Sit here");
         sit.setId("card-" + number);
         sit.getStyleClass().add("cure-button");

@@ -133,12 +133,12 @@ final class WaySheet extends VBox {
                 .append(off.back().isPresent() ? " (goes back with the donor in).\n" : " (no way back was found).\n"));
         text.append(result.way()
                 .map(way -> Phrase.of(
-                                "Out at {}, {}; tightest {} between {} and {}.",
-                                WaysOut.side(way.side()),
+                                "Out {}, {}; tightest {} between {} and {}.",
+                                WaysOut.exit(way.side()),
                                 way.straight() ? "straight" : "tilting",
                                 Quantity.length(way.tightest().gap()),
-                                way.tightest().part(),
-                                way.tightest().obstacle())
+                                WaysOut.label(job(), way.tightest().part()),
+                                WaysOut.label(job(), way.tightest().obstacle()))
                         .in(desk.units()))
                 .orElse("No way was found; that does not prove that there is none."));
         said.setText(text.toString());
@@ -221,8 +221,10 @@ final class WaySheet extends VBox {
                                         here.place(found.get().middle()),
                                         Phrase.of(
                                                 "tightest: {} – {} {}",
-                                                way.tightest().part(),
-                                                way.tightest().obstacle(),
+                                                WaysOut.label(
+                                                        job(), way.tightest().part()),
+                                                WaysOut.label(
+                                                        job(), way.tightest().obstacle()),
                                                 Quantity.length(way.tightest().gap()))))
                                 : Optional.empty())));
     }
@@ -238,9 +240,9 @@ final class WaySheet extends VBox {
                         "looking for the part's way",
                         progress -> WaysOut.ofPart(now, part.id(), progress),
                         way -> partSaid.setText(way.map(each -> Phrase.of(
-                                                "{} comes off at {}, {}, tightest {}.",
+                                                "{} comes off {}, {}, tightest {}.",
                                                 part.label(),
-                                                WaysOut.side(each.side()),
+                                                WaysOut.exit(each.side()),
                                                 each.straight() ? "straight" : "turned on the way",
                                                 Quantity.length(each.tightest().gap()))
                                         .in(desk.units()))

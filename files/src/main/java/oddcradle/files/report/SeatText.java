@@ -9,6 +9,7 @@ import oddcradle.core.examine.SeatSearch;
 import oddcradle.core.examine.SharedSeat;
 import oddcradle.core.examine.WaysOut;
 import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 
@@ -36,7 +37,7 @@ public final class SeatText {
             answer(text, k + 1, search.answers().get(k), style);
         }
         search.conflict().ifPresent(conflict -> conflict(text, conflict, style));
-        way.ifPresent(each -> way(text, each, style));
+        way.ifPresent(each -> way(text, examination.job(), each, style));
         shared.ifPresent(each -> shared(text, each, style));
         return text.toString();
     }
@@ -84,7 +85,7 @@ public final class SeatText {
         }
     }
 
-    private static void way(StringBuilder text, WaysOut.Result result, UnitStyle style) {
+    private static void way(StringBuilder text, Job job, WaysOut.Result result, UnitStyle style) {
         if (result.way().isEmpty()) {
             text.append("No way out was found; that does not prove that there is none.\n");
             return;
@@ -95,15 +96,15 @@ public final class SeatText {
                         each.back().isPresent()
                                 ? ", goes back with the donor in\n"
                                 : ", no way back with the donor in was found\n"));
-        text.append("out at ")
-                .append(WaysOut.side(result.way().get().side()))
+        text.append("out ")
+                .append(WaysOut.exit(result.way().get().side()))
                 .append(result.way().get().straight() ? ", straight" : ", tilting")
                 .append("; tightest ")
                 .append(length(result.way().get().tightest().gap(), style))
                 .append(" between ")
-                .append(result.way().get().tightest().part())
+                .append(WaysOut.label(job, result.way().get().tightest().part()))
                 .append(" and ")
-                .append(result.way().get().tightest().obstacle())
+                .append(WaysOut.label(job, result.way().get().tightest().obstacle()))
                 .append("\nLift with a hoist and straps that cannot slip; keep hands and feet from under it.\n");
     }
 

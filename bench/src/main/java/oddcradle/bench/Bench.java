@@ -51,6 +51,10 @@ public final class Bench {
         for (int k = 0; k < CLAIMS.size(); k++) {
             print(CLAIMS.get(k).what(), CLAIMS.get(k).unit(), CLAIMS.get(k).promised(), middle(pairs.get(k)));
         }
+        print("nudge with its full ledger / a third of a 60 Hz frame", "µs", 1, SeatMeasures.ledger());
+        print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
+        print("10,000 odds / 200 nudges with their ledgers", "ms", 1, SeatMeasures.odds());
+        print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
     }
@@ -107,6 +111,6 @@ public final class Bench {
                 promised == NO_LIMIT
                         ? "(no ratio promised)"
                         : String.format(
-                                Locale.ROOT, "(at most %.1f%s)", promised, pair.ratio() <= promised ? "" : ", MISSED"));
+                                Locale.ROOT, "(at most %.2f%s)", promised, pair.ratio() <= promised ? "" : ", MISSED"));
     }
 }

@@ -137,4 +137,14 @@ record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
         }
         return most;
     }
+
+    /** Whatever either does. */
+    DonorMovement or(DonorMovement other) {
+        if (equals(other)) {
+            return this;
+        }
+        List<Pushed> both = new ArrayList<>(pushed);
+        both.addAll(other.pushed());
+        return new DonorMovement(both, swings);
+    }
 }

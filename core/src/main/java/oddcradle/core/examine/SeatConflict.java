@@ -27,6 +27,7 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
     private static final double FAR = 1;
 
     /**
+     * @param id of the obstacle; empty where it is the drive itself
      * @param label of the obstacle
      * @param part of the donor that it is nearest to in the least bad seat
      * @param by how much nearer it would have to be allowed, or be moved, for a seat to be free, m; infinite where that alone
@@ -71,14 +72,23 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
             Seat leastBad = space.seat(point);
             List<Relaxed> relaxed = new ArrayList<>();
             for (int s : conflict) {
-                SeatMargins own = margins.without(allBut(Set.of(s), all));
+                SeatMargins own = margins.exactWithout(allBut(Set.of(s), all));
                 relaxed.add(new Relaxed(
                         margins.bay().standing().get(s).id(),
                         margins.bay().standing().get(s).label(),
                         tight(own, point).part(),
                         relax(s, own)));
             }
-            return new SeatConflict(relaxed, leastBad, -tight(margins, point).margin(), decided);
+            SeatMargins.Tight worst = tight(margins, point);
+            if (worst.standing() < 0 && worst.margin() < 0) {
+                relaxed.add(new Relaxed(
+                        "", "the drive cannot be made or meets the donor", worst.part(), Double.POSITIVE_INFINITY));
+            }
+            return new SeatConflict(
+                    relaxed,
+                    leastBad,
+                    -tight(margins.exactWithout(List.of()), point).margin(),
+                    decided);
         }
 
         private static List<Integer> allBut(Set<Integer> kept, int all) {

@@ -23,6 +23,9 @@ import oddcradle.core.seating.Bay;
  * stands. For one thread.
  */
 final class SeatMargins {
+    /** Margin of a drive that cannot be made though its wheels are apart, m. */
+    private static final double IMPOSSIBLE = -0.001;
+
     private final Job job;
     private final SeatBay seatBay;
     private final Bay bay;
@@ -65,10 +68,10 @@ final class SeatMargins {
     record Tight(double margin, String part, int standing) {}
 
     SeatMargins(Job job, SeatBay seatBay) {
-        this(job, seatBay, List.of());
+        this(job, seatBay, List.of(), false);
     }
 
-    private SeatMargins(Job job, SeatBay seatBay, List<Integer> gone) {
+    private SeatMargins(Job job, SeatBay seatBay, List<Integer> gone, boolean exact) {
         this.job = job;
         this.seatBay = seatBay;
         this.gone = gone;
@@ -97,7 +100,12 @@ final class SeatMargins {
 
     /** The same with some of what stands taken away. */
     SeatMargins without(List<Integer> taken) {
-        return new SeatMargins(job, seatBay, taken);
+        return new SeatMargins(job, seatBay, taken, false);
+    }
+
+    /** The same where overlaps are told to their true depth. */
+    SeatMargins exactWithout(List<Integer> taken) {
+        return new SeatMargins(job, seatBay, taken, true);
     }
 
     SeatMargins withoutAlso(int standing) {
@@ -145,7 +153,13 @@ final class SeatMargins {
         LineResult line = LineResult.of(job, seat);
         StageResult first = line.stages().get(0);
         if (first.problem().isPresent()) {
-            return best;
+            double wheels = first.alignment().centreDistance()
+                    - first.stage().driverRadius()
+                    - first.stage().drivenRadius();
+            return new Tight(
+                    Math.min(best.margin(), Math.min(wheels, IMPOSSIBLE)),
+                    first.stage().label(),
+                    -1);
         }
         List<PreparedSolid> solids = DriveBodies.of(job, line).stream()
                 .filter(part -> part.id().equals(run))

@@ -24,6 +24,7 @@ public final class SeatSearch {
     static final double APART = 0.06;
 
     private static final int ANSWERS = 4;
+    private static final int MOST_ROUNDS = 3;
     /** Of the score, m; a seat is set by hand to a millimetre. */
     private static final double TOLERANCE = 0.0003;
 
@@ -33,7 +34,6 @@ public final class SeatSearch {
     private final SeatSpace space;
     private final SeatMargins margins;
     private final SeatScore score;
-    private int visits;
 
     private SeatSearch(Job job, DonorMovement movement) {
         this.job = job;
@@ -58,9 +58,34 @@ public final class SeatSearch {
         }
     }
 
-    /** @throws Progress.Cancelled if the watcher ends it */
+    /**
+     * The pull of the drive changes with the seat, and with it how the donor moves on its rubber: a first search finds where
+     * about it will sit, later ones reckon with the movement there too.
+     *
+     * @throws Progress.Cancelled if the watcher ends it
+     */
     public static Result run(Examination examination, Progress progress) {
-        return new SeatSearch(examination.job(), examination.movement()).search(progress);
+        DonorMovement movement = examination.movement();
+        Result result = new SeatSearch(examination.job(), movement).search(1, progress.part(0, 0.3));
+        for (int round = 0; round < MOST_ROUNDS && !result.answers().isEmpty(); round++) {
+            DonorMovement wider = movement;
+            for (SeatAnswer answer : result.answers()) {
+                Job seated = examination.job().withSeat(answer.seat());
+                wider = wider.or(Examination.of(seated, examination).movement());
+            }
+            boolean same = wider.equals(movement);
+            if (same && round > 0) {
+                break;
+            }
+            movement = wider;
+            int before = result.visits();
+            result = new SeatSearch(examination.job(), movement)
+                    .search(ANSWERS, progress.part(0.3 + 0.2 * round, 0.5 + 0.2 * round));
+            result = new Result(
+                    result.answers(), result.open(), before + result.visits(), result.proven(), result.conflict());
+        }
+        progress.report(1);
+        return result;
     }
 
     /** The bounds a freedom is searched within where the plan gives none. */
@@ -68,17 +93,18 @@ public final class SeatSearch {
         return new SeatSpace(job).usual(freedom);
     }
 
-    private Result search(Progress progress) {
+    private Result search(int wanted, Progress progress) {
         List<double[]> found = new ArrayList<>();
         boolean proven = true;
         boolean decided = false;
-        for (int k = 0; k < ANSWERS; k++) {
+        int visits = 0;
+        for (int k = 0; k < wanted; k++) {
             List<double[]> taken = List.copyOf(found);
             BoxSearch.Search search = BoxSearch.run(
                     problem(taken),
                     TOLERANCE,
                     k == 0 ? BUDGET : BUDGET / 4,
-                    progress.part(0.9 * k / ANSWERS, 0.9 * (k + 1) / ANSWERS));
+                    progress.part(0.9 * k / wanted, 0.9 * (k + 1) / wanted));
             visits += search.visits();
             if (k == 0) {
                 proven = search.found().map(BoxSearch.Found::proven).orElse(search.exhausted());
@@ -97,7 +123,6 @@ public final class SeatSearch {
         Optional<SeatConflict> conflict = found.isEmpty()
                 ? Optional.of(SeatConflict.of(margins, space, decided, progress.part(0.9, 1)))
                 : Optional.empty();
-        progress.report(1);
         return new Result(answers, space.open(), visits, proven, conflict);
     }
 

@@ -47,6 +47,8 @@ public final class Bay {
     /** Room and most draw of each pair. */
     private final double[][] keeps;
 
+    private final boolean exact;
+
     private record Piece(int body, PreparedSolid solid, Vec3 centre, double radius) {}
 
     private record Obstacle(int body, PreparedSolid solid, Optional<Sweep> sweep) {
@@ -56,6 +58,11 @@ public final class Bay {
     }
 
     public Bay(List<Standing> moved, List<Standing> standing, Needs needs) {
+        this(moved, standing, needs, false);
+    }
+
+    private Bay(List<Standing> moved, List<Standing> standing, Needs needs, boolean exact) {
+        this.exact = exact;
         this.moved = List.copyOf(moved);
         this.standing = List.copyOf(standing);
         this.needs = needs;
@@ -105,22 +112,31 @@ public final class Bay {
 
     /** The same with some of what stands taken away. */
     public Bay without(List<Integer> goneMoved, List<Integer> goneStanding) {
-        return new Bay(moved, standing, new Needs() {
-            @Override
-            public double room(int m, int s) {
-                return goneMoved.contains(m) || goneStanding.contains(s) ? Double.NaN : needs.room(m, s);
-            }
+        return new Bay(
+                moved,
+                standing,
+                new Needs() {
+                    @Override
+                    public double room(int m, int s) {
+                        return goneMoved.contains(m) || goneStanding.contains(s) ? Double.NaN : needs.room(m, s);
+                    }
 
-            @Override
-            public double draws(int m, int s, Separation apart, Pose pose) {
-                return needs.draws(m, s, apart, pose);
-            }
+                    @Override
+                    public double draws(int m, int s, Separation apart, Pose pose) {
+                        return needs.draws(m, s, apart, pose);
+                    }
 
-            @Override
-            public double mostDraw(int m, int s) {
-                return needs.mostDraw(m, s);
-            }
-        });
+                    @Override
+                    public double mostDraw(int m, int s) {
+                        return needs.mostDraw(m, s);
+                    }
+                },
+                exact);
+    }
+
+    /** The same where overlaps are told to their true depth too; that takes long. */
+    public Bay exact() {
+        return new Bay(moved, standing, needs, true);
     }
 
     /** Asks for many poses one after the other; for one thread. */
@@ -234,9 +250,10 @@ public final class Bay {
         }
 
         private Separation apart(PreparedSolid here, Obstacle obstacle, double tooLittle, double enough) {
-            return obstacle.sweep().isPresent()
-                    ? obstacle.sweep().get().quickly(here, tooLittle, enough)
-                    : SolidDistance.quick(here, obstacle.solid());
+            if (obstacle.sweep().isPresent()) {
+                return obstacle.sweep().get().quickly(here, tooLittle, enough);
+            }
+            return exact ? SolidDistance.between(here, obstacle.solid()) : SolidDistance.quick(here, obstacle.solid());
         }
 
         private Tightest tighter(Tightest best, Pose pose, int p, int o, double tooLittle) {

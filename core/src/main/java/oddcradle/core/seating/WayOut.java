@@ -24,7 +24,7 @@ public final class WayOut {
     private static final int FEWEST_ROUNDS = 40;
     private static final double STEP = 0.05;
     private static final double SMALLEST = 2e-4;
-    private static final double MOST_TILT = Math.toRadians(75);
+    private static final double MOST_TILT = Math.toRadians(90);
     private static final int TOWARDS_OUTSIDE = 5;
     private static final int SHORTENINGS = 160;
     private static final int[] PRIMES = {2, 3, 5, 7, 11, 13, 17};

@@ -23,6 +23,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Pipe;
 import oddcradle.core.job.Scan;
+import oddcradle.core.job.SeatPlan;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Feature;
@@ -88,11 +89,12 @@ class SurveyedJobTest {
                 Category.MOVING,
                 List.of(new Solid.Cylinder(Vec3.ZERO, Vec3.Y, 0.2)),
                 List.of(new Motion.Turn(Vec3.ZERO, Vec3.Z, -0.5, 0.5), new Motion.Slide(Vec3.Z, 0, 0.1)));
-        job = job.withHost(job.host()
-                .withKeepOuts(List.of(wheel))
-                .withMembers(job.host().members().stream()
-                        .map(each -> each.withCondition(Optional.of(new Condition(0.0016, 0.0002))))
-                        .toList()));
+        job = job.withPlan(SeatPlan.USUAL)
+                .withHost(job.host()
+                        .withKeepOuts(List.of(wheel))
+                        .withMembers(job.host().members().stream()
+                                .map(each -> each.withCondition(Optional.of(new Condition(0.0016, 0.0002))))
+                                .toList()));
         assertThat(JobCodec.read("x", JobCodec.write(JobCodec.fresh(job))).job())
                 .isEqualTo(job);
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)

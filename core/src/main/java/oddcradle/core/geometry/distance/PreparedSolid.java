@@ -179,8 +179,9 @@ public final class PreparedSolid {
         double dx = x - cx;
         double dy = y - cy;
         double dz = z - cz;
-        double depth = Double.POSITIVE_INFINITY;
+        double toFaces = Double.POSITIVE_INFINITY;
         double within = 0;
+        double beyond = 0;
         for (int k = 0; k < edges.length; k += 3) {
             double ex = edges[k];
             double ey = edges[k + 1];
@@ -188,15 +189,23 @@ public final class PreparedSolid {
             double half = Math.sqrt(ex * ex + ey * ey + ez * ez);
             if (half > 0) {
                 double along = (dx * ex + dy * ey + dz * ez) / half;
+                double out = Math.abs(along) - half;
                 within += along * along;
-                depth = Math.min(depth, half - Math.abs(along) + rounding);
+                beyond += out > 0 ? out * out : 0;
+                toFaces = Math.min(toFaces, -out);
             }
         }
-        if (discRadius > 0 || rounding > 0) {
-            double across = Math.sqrt(Math.max(0, dx * dx + dy * dy + dz * dz - within));
-            depth = Math.min(depth, discRadius + rounding - across);
+        double across = Math.sqrt(Math.max(0, dx * dx + dy * dy + dz * dz - within));
+        if (rounding > 0) {
+            return Math.max(0, rounding - Math.sqrt(beyond + across * across));
         }
-        return Math.max(0, depth);
+        return Math.max(0, discRadius > 0 ? Math.min(toFaces, discRadius - across) : toFaces);
+    }
+
+    /** How far a ball reaches in, m; 0 where it stays outside. */
+    double depthOfBall(Vec3 at, double radius) {
+        double inside = depthAt(at.x(), at.y(), at.z());
+        return Math.max(0, radius + (inside > 0 ? inside : -noNearerThan(at.x(), at.y(), at.z())));
     }
 
     /** Radius of a ball about the centre that the solid holds, m. */

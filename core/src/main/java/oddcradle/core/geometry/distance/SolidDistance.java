@@ -65,9 +65,7 @@ public final class SolidDistance {
         }
         Vec3 ca = a.centre();
         Vec3 cb = b.centre();
-        double depth = Math.max(
-                b.depthAt(ca.x(), ca.y(), ca.z()) + a.inwardRadius(),
-                a.depthAt(cb.x(), cb.y(), cb.z()) + b.inwardRadius());
+        double depth = Math.max(b.depthOfBall(ca, a.inwardRadius()), a.depthOfBall(cb, b.inwardRadius()));
         Vec3 apart = cb.minus(ca);
         Vec3 direction = apart.length() < 1e-12 ? Vec3.Z : apart.unit();
         return new Separation(-Math.max(0, depth), ca, ca.along(direction, -Math.max(1e-9, depth)));

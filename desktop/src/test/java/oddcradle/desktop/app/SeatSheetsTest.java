@@ -1,0 +1,196 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Freedom;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Part;
+import oddcradle.core.job.Seat;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+@ExtendWith(ApplicationExtension.class)
+class SeatSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Seat seat() {
+        return desk.session().job().seat();
+    }
+
+    private static void press(FxRobot robot, String id) {
+        robot.interact(
+                () -> robot.lookup(id).<ButtonBase>queryAs(ButtonBase.class).fire());
+    }
+
+    /** A place on the drawn view where the donor is, found by clicking about. */
+    private Point2D donorOnScreen(FxRobot robot) {
+        Set<String> donor =
+                desk.session().job().donor().bodies().stream().map(Part::id).collect(Collectors.toSet());
+        Bounds view = robot.lookup("#drawn-from-left")
+                .query()
+                .localToScreen(robot.lookup("#drawn-from-left").query().getBoundsInLocal());
+        for (double y = 0.35; y < 0.75; y += 0.05) {
+            for (double x = 0.3; x < 0.75; x += 0.04) {
+                Point2D at = new Point2D(view.getMinX() + x * view.getWidth(), view.getMinY() + y * view.getHeight());
+                robot.clickOn(at);
+                if (desk.selectionProperty().get().filter(donor::contains).isPresent()) {
+                    return at;
+                }
+            }
+        }
+        throw new AssertionError("no part of the donor was hit");
+    }
+
+    @Test
+    void engine_followsTheHand_whereItIsFree_andTheGapsWithIt(FxRobot robot) {
+        robot.interact(() -> desk.stopProperty().set(Stop.SEAT));
+        settled();
+        Point2D at = donorOnScreen(robot);
+        Seat before = seat();
+        double gap = worst().separation().distance();
+        robot.drag(at.getX(), at.getY()).moveBy(12, 9).moveBy(9, 6).drop();
+        settled();
+        assertThat(seat().position().distanceTo(before.position())).isGreaterThan(0.01);
+        assertThat(seat().position().z()).isLessThan(before.position().z());
+        assertThat(seat().value(Freedom.LEFT)).isEqualTo(before.value(Freedom.LEFT));
+        assertThat(seat().value(Freedom.PITCH)).isEqualTo(before.value(Freedom.PITCH));
+        assertThat(worst().separation().distance()).isNotEqualTo(gap);
+        until(() -> !desk.live().asideProperty().get().limits().isEmpty());
+    }
+
+    private Gap worst() {
+        return desk.examination().ledger().worst(1).get(0);
+    }
+
+    @Test
+    void pairOfTheLedger_isGivenItsOwnRoomWithAReason(FxRobot robot) {
+        at(robot, Stop.SEAT, "gaps");
+        Gap worst = worst();
+        assertThat(text(robot, "#gap-0"))
+                .isEqualTo(worst.donorPart().label() + " – " + worst.obstacle().label());
+        click(robot, "#gap-0");
+        enter(robot, "#gap-room", "-2");
+        assertThat(text(robot, "#gap-room-problem")).contains("must be 0 or more");
+        enter(robot, "#gap-room", "1.5");
+        enter(robot, "#gap-reason", "heat shield");
+        Optional<Gap> ruled = desk.examination().ledger().all().stream()
+                .filter(gap -> gap.donorPart().id().equals(worst.donorPart().id())
+                        && gap.obstacle().id().equals(worst.obstacle().id()))
+                .findFirst();
+        assertThat(ruled.orElseThrow().limit()).isCloseTo(0.0015, within(1e-12));
+        assertThat(ruled.get().nature()).contains("heat shield");
+        press(robot, "#gap-as-others");
+        settled();
+        assertThat(worst().limit()).isEqualTo(worst.limit());
+        enter(robot, "#room-hot", "25");
+        assertThat(desk.session().job().build().room().hot()).isCloseTo(0.025, within(1e-12));
+    }
+
+    @Test
+    void search_showsCards_andOneIsTaken(FxRobot robot) {
+        at(robot, Stop.SEAT, "search");
+        enter(robot, "#bound-up-from", "350");
+        enter(robot, "#bound-up-to", "300");
+        assertThat(text(robot, "#bound-up-to-problem")).contains("swap the bounds");
+        enter(robot, "#bound-up-to", "520");
+        enter(robot, "#aim-0", "9");
+        Seat before = seat();
+        press(robot, "#search-run");
+        until(() -> robot.lookup("#card-1").tryQuery().isPresent());
+        assertThat(text(robot, "#search-said")).contains("seats looked at");
+        press(robot, "#card-1");
+        settled();
+        assertThat(seat().position().z()).isLessThan(before.position().z()).isBetween(0.35, 0.52);
+        // Taken by the datum: the chain is in line now.
+        assertThat(Math.abs(
+                        desk.examination().line().stages().get(0).alignment().offset()))
+                .isLessThan(1e-9);
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(seat()).isEqualTo(before);
+    }
+
+    @Test
+    void longWork_canBeEnded(FxRobot robot) {
+        at(robot, Stop.SEAT, "search");
+        Job before = desk.session().job();
+        robot.interact(() -> {
+            robot.lookup("#search-run").queryAs(ButtonBase.class).fire();
+            robot.lookup("#work-end").queryAs(ButtonBase.class).fire();
+        });
+        until(() -> desk.work().whatProperty().get().isEmpty());
+        assertThat(robot.lookup("#search-cards").queryAs(VBox.class).getChildren())
+                .isEmpty();
+        assertThat(desk.session().job()).isEqualTo(before);
+    }
+
+    @Test
+    void wayOut_isFoundAndPlayed_andStopped(FxRobot robot) {
+        at(robot, Stop.SEAT, "way");
+        press(robot, "#way-find");
+        until(() -> text(robot, "#way-said").contains("Out "));
+        assertThat(text(robot, "#way-said")).contains("First off: silencer");
+        press(robot, "#way-play");
+        until(() -> desk.onTheWayProperty().get().isPresent());
+        assertThat(desk.onTheWayProperty().get().get().off()).contains("D13");
+        press(robot, "#way-play");
+        double stopped = robot.lookup("#way-along").queryAs(Slider.class).getValue();
+        assertThat(stopped).isBetween(0.0, 1.0);
+        robot.interact(() -> robot.lookup("#way-along").queryAs(Slider.class).setValue(0.5));
+        assertThat(desk.onTheWayProperty()
+                        .get()
+                        .orElseThrow()
+                        .pose()
+                        .translation()
+                        .distanceTo(seat().position()))
+                .isGreaterThan(0.1);
+        press(robot, "#way-tight");
+        assertThat(desk.onTheWayProperty().get().orElseThrow().mark()).isPresent();
+        press(robot, "#way-seat");
+        assertThat(desk.onTheWayProperty().get()).isEmpty();
+        press(robot, "#way-part-find");
+        until(() -> !text(robot, "#way-part-said").isEmpty());
+    }
+
+    @Test
+    void odds_areDrawn_andSayWhatRaisesThem(FxRobot robot) {
+        at(robot, Stop.SEAT, "odds");
+        press(robot, "#odds-run");
+        until(() -> text(robot, "#odds-all").contains("%"));
+        assertThat(robot.lookup("#odds-better").queryAs(VBox.class).getChildren())
+                .hasSizeGreaterThan(3);
+        enter(robot, "#odds-pull", "0.2");
+        assertThat(text(robot, "#odds-said")).contains("fit it again");
+    }
+
+    @Test
+    void boltsStrapsAndNeighbours_areShown(FxRobot robot) {
+        at(robot, Stop.SEAT, "bolts");
+        until(() ->
+                robot.lookup("#mount-bolts").queryAs(VBox.class).getChildren().size() == 4);
+        enter(robot, "#lift-hook", "900");
+        assertThat(desk.session().job().plan().lifting().hook()).isCloseTo(0.9, within(1e-12));
+        assertThat(robot.lookup("#lift-straps").queryAs(VBox.class).getChildren())
+                .hasSize(4);
+        at(robot, Stop.SEAT, "follows");
+        assertThat(robot.lookup("#follows").queryAs(VBox.class).getChildren()).hasSizeGreaterThan(12);
+    }
+}

@@ -25,6 +25,7 @@ import oddcradle.core.seating.Standing;
 final class SeatBay implements Bay.Needs {
     static final String FLOOR = "FLOOR";
     private static final double FLOOR_SIZE = 50;
+    private static final double TOUCH = 1e-7;
 
     private final Job job;
     private final DonorMovement movement;
@@ -118,8 +119,12 @@ final class SeatBay implements Bay.Needs {
     @Override
     public double draws(int moved, int other, Separation apart, Pose pose) {
         Vec3 between = apart.pointB().minus(apart.pointA());
-        if (between.length() < 1e-12 || standing.get(other).id().equals(FLOOR)) {
+        if (standing.get(other).id().equals(FLOOR)) {
             return 0;
+        }
+        if (between.length() < TOUCH) {
+            // Where they just touch no direction is told.
+            return mostDraw(moved, other);
         }
         Vec3 towards = apart.overlap() ? between.unit().negated() : between.unit();
         double draws = movement.towards(apart.pointA().minus(pose.place(ownCg)), towards)

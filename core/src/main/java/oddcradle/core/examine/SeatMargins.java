@@ -75,7 +75,8 @@ final class SeatMargins {
         this.job = job;
         this.seatBay = seatBay;
         this.gone = gone;
-        this.bay = gone.isEmpty() ? seatBay.bay() : seatBay.bay().without(List.of(), gone);
+        Bay all = exact ? seatBay.bay().exact() : seatBay.bay();
+        this.bay = gone.isEmpty() ? all : all.without(List.of(), gone);
         this.probe = bay.probe();
         List<Stage> stages = job.line().stages();
         this.runs = !stages.isEmpty() && stages.get(0).isInPlane();

@@ -65,10 +65,22 @@ public final class SolidDistance {
         }
         Vec3 ca = a.centre();
         Vec3 cb = b.centre();
-        double depth = Math.max(b.depthOfBall(ca, a.inwardRadius()), a.depthOfBall(cb, b.inwardRadius()));
+        double depth = Math.max(deepest(a, b), deepest(b, a));
         Vec3 apart = cb.minus(ca);
         Vec3 direction = apart.length() < 1e-12 ? Vec3.Z : apart.unit();
         return new Separation(-Math.max(0, depth), ca, ca.along(direction, -Math.max(1e-9, depth)));
+    }
+
+    /** How deep the middle and the ends of one lie in the other. */
+    private static double deepest(PreparedSolid one, PreparedSolid other) {
+        double depth = other.depthOfBall(one.centre(), one.inwardRadius());
+        return one.isSegment() && one.edgeCount() > 0
+                ? Math.max(
+                        depth,
+                        Math.max(
+                                other.depthOfBall(one.start(), one.rounding()),
+                                other.depthOfBall(one.end(), one.rounding())))
+                : depth;
     }
 
     private static Separation overlapping(PreparedSolid a, PreparedSolid b) {

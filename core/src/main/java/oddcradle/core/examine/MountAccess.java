@@ -65,8 +65,8 @@ public final class MountAccess {
             if (first.any() && second.any()) {
                 return "bolt and nut are both reached";
             }
-            return "only the " + WaysOut.side(first.any() ? axis : axis.negated())
-                    + " end is reached; the other needs a captive nut or a tapped part";
+            return "only the end at " + WaysOut.side(first.any() ? axis : axis.negated())
+                    + " is reached; the other needs a captive nut or a tapped part";
         }
     }
 

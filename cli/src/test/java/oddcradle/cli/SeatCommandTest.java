@@ -1,0 +1,91 @@
+package oddcradle.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import oddcradle.core.job.Job;
+import oddcradle.files.job.JobStore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SeatCommandTest {
+    private static final String SKID = "../demo/hut-skid.cradle.json";
+    private static final String RUNABOUT = "../demo/saltmarsh-runabout.cradle.json";
+
+    private record Run(int code, String out, String err) {}
+
+    private static Run run(String... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+        return new Run(code, out.toString(), err.toString());
+    }
+
+    @Test
+    void answersAndTheWayOut_arePrinted() {
+        Run run = run("seat", SKID, "--way");
+        assertThat(run.err()).isEmpty();
+        assertThat(run.code()).isZero();
+        assertThat(run.out())
+                .contains("none is better within the bounds")
+                .contains("1  forward")
+                .contains("weight low")
+                .contains("out upward, straight")
+                .contains("Lift with a hoist");
+        assertThat(run("seat", SKID, "--inch").out()).contains(" in,");
+    }
+
+    @Test
+    void json_carriesAnswersWayAndSharedSeat() throws Exception {
+        Run run = run("seat", RUNABOUT, "--json", "--way", "--with", "Skerry 398");
+        assertThat(run.code()).isZero();
+        JsonNode out = new ObjectMapper().readTree(run.out());
+        assertThat(out.get("searched")).hasSize(2);
+        assertThat(out.get("proven").asBoolean()).isTrue();
+        assertThat(out.get("answers").get(0).get("aims")).hasSize(8);
+        assertThat(out.get("way_out").get("found").asBoolean()).isTrue();
+        assertThat(out.get("way_out").get("off_first")).isNotEmpty();
+        assertThat(out.get("shared").get("bosses")).hasSize(4);
+    }
+
+    @Test
+    void answer_isTakenIntoAnotherFile(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("seated.cradle.json");
+        Run run = run("seat", SKID, "--take", "1", "--out", file.toString());
+        assertThat(run.code()).isZero();
+        Job job = new JobStore(Clock.systemUTC()).open(file).job();
+        Job before = new JobStore(Clock.systemUTC()).open(Path.of(SKID)).job();
+        assertThat(job.seat()).isNotEqualTo(before.seat());
+        assertThat(job.withSeat(before.seat())).isEqualTo(before);
+    }
+
+    @Test
+    void impossibleBounds_areToldAsAConflict(@TempDir Path folder) throws Exception {
+        String text = Files.readString(Path.of(SKID))
+                .replace("\"ranges\": []", "\"ranges\": [{\"freedom\": \"FORWARD\", \"from\": 0.4, \"to\": 0.6}]");
+        Path file = Files.writeString(folder.resolve("tight.cradle.json"), text);
+        Run run = run("seat", file.toString());
+        assertThat(run.code()).isEqualTo(1);
+        assertThat(run.out()).contains("No seat is free").contains("alternator");
+        JsonNode conflict = new ObjectMapper()
+                .readTree(run("seat", file.toString(), "--json").out())
+                .get("conflict");
+        assertThat(conflict.get("lacks").asDouble()).isPositive();
+        assertThat(conflict.get("obstacles")).isNotEmpty();
+    }
+
+    @Test
+    void wrongQuestions_areRefused() {
+        assertThat(run("seat", SKID, "--take", "1").err()).contains("--out");
+        assertThat(run("seat", SKID, "--take", "9", "--out", "/tmp/never.json").err())
+                .contains("there are");
+        assertThat(run("seat", RUNABOUT, "--with", "Nobody").err()).contains("none of the job's candidates");
+        assertThat(run("seat", "no-such-file").code()).isEqualTo(2);
+    }
+}

@@ -11,16 +11,19 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.Button;
+import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import oddcradle.core.finding.Stop;
 import oddcradle.desktop.stand.Stand;
-import oddcradle.files.job.DemoJobs;
 
 /** Takes one picture of every main view of the open job and ends the program. */
 final class Shots {
     private static final Duration SETTLE = Duration.millis(900);
+
+    private static final double HALF_OUT = 0.45;
 
     private final MainWindow window;
     private final Path folder;
@@ -48,9 +51,11 @@ final class Shots {
             window.stand().show(Stand.Side.THREE_QUARTER);
             window.changeLook();
         });
-        picture("13-load-night", () -> window.desk().stopProperty().set(Stop.LOAD));
-        picture("14-weigh", () -> {
+        picture("13-seat-gaps", () -> {
             window.changeLook();
+            turnTo("gaps");
+        });
+        picture("14-weigh", () -> {
             window.desk().stopProperty().set(Stop.DONOR);
             turnTo("weigh");
         });
@@ -63,9 +68,20 @@ final class Shots {
             window.desk().stopProperty().set(Stop.LINE);
             turnTo("charts");
         });
-        otherDemo("17-hut-skid", DemoJobs.HUT_SKID, "datum");
-        otherDemo("18-whimbrel", DemoJobs.WHIMBREL, "datum");
-        otherDemo("19-orchard-tug", DemoJobs.ORCHARD_TUG, "stages");
+        picture("17-seat-search", () -> {
+            window.desk().stopProperty().set(Stop.SEAT);
+            turnTo("search");
+            press("search-run");
+        });
+        picture("18-seat-odds", () -> {
+            turnTo("odds");
+            press("odds-run");
+        });
+        steps.add(() -> {
+            turnTo("way");
+            press("way-find");
+        });
+        picture("19-seat-way", () -> ((Slider) window.scene().lookup("#way-along")).setValue(HALF_OUT));
         steps.add(Platform::exit);
         next();
     }
@@ -74,13 +90,8 @@ final class Shots {
         ((ToggleButton) window.scene().lookup("#leaf-" + leaf)).fire();
     }
 
-    private void otherDemo(String name, DemoJobs demo, String leafOfLine) {
-        picture(name, () -> {
-            window.stand().show(Stand.Side.THREE_QUARTER);
-            window.desk().session().openUnsaved(demo.load());
-            window.desk().stopProperty().set(Stop.LINE);
-            turnTo(leafOfLine);
-        });
+    private void press(String button) {
+        ((Button) window.scene().lookup("#" + button)).fire();
     }
 
     private void picture(String name, Runnable arrange) {
@@ -91,6 +102,10 @@ final class Shots {
     private void next() {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(settled -> {
+            if (!window.desk().work().whatProperty().get().isEmpty()) {
+                next();
+                return;
+            }
             steps.remove().run();
             if (!steps.isEmpty()) {
                 next();

@@ -17,6 +17,7 @@ import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.geometry.motion.Sweep;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.KeepOut;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Part;
 import oddcradle.core.job.Seat;
@@ -94,7 +95,7 @@ final class SeatMeasures {
         for (Part part : job.donor().bodies()) {
             for (Solid own : part.solids()) {
                 PreparedSolid here = PreparedSolid.of(own.placed(pose));
-                for (var keepOut : job.host().keepOuts()) {
+                for (KeepOut keepOut : job.host().keepOuts()) {
                     for (Solid solid : keepOut.solids()) {
                         least = Math.min(
                                 least,

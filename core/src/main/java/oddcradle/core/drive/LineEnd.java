@@ -162,15 +162,17 @@ public sealed interface LineEnd extends Measured<LineEnd> {
         /** Of the standard atmosphere at sea level: sqrt(1.4 R T), 15 degrees. */
         public static final double SPEED_OF_SOUND = 340.29;
 
+        private static final double FARTHEST = 100;
+
         public Propeller {
             Guard.size("diameter", diameter);
             Guard.notNegative("inertia", inertia, "kg m2");
             Guard.notNegative("airSpeed", airSpeed, "m/s");
-            Guard.finite("ahead", ahead);
-            Guard.finite("groundUp", groundUp);
+            Guard.within("ahead", ahead, -FARTHEST, FARTHEST, "m");
+            Guard.within("groundUp", groundUp, -FARTHEST, FARTHEST, "m");
             Guard.notNegative("flatDrop", flatDrop, "m");
             Guard.notNegative("wheelbase", wheelbase, "m");
-            Guard.finite("legRise", legRise);
+            Guard.within("legRise", legRise, -FARTHEST, FARTHEST, "m");
         }
 
         public double tipSpeed(double speed) {

@@ -38,7 +38,7 @@ public final class OddsOfFit {
             0.005, 0.0055, 0.006, 0.0066, 0.008, 0.009, 0.010, 0.011, 0.012, 0.0135, 0.014, 0.0155, 0.016, 0.0175));
 
     public static final int DRAWS = 10_000;
-    private static final int DRAWS_TO_COMPARE = 2_000;
+    private static final int DRAWS_TO_COMPARE = 1_000;
     private static final long SEED = 20;
     private static final int GAPS = 12;
     private static final int READINGS = 8;

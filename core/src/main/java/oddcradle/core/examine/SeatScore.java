@@ -13,6 +13,7 @@ import oddcradle.core.job.MachineWeight;
 import oddcradle.core.job.Member;
 import oddcradle.core.job.Neighbour;
 import oddcradle.core.job.SeatWishes;
+import oddcradle.core.job.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.seating.Bay;
@@ -81,7 +82,7 @@ final class SeatScore {
         Seating seating = Seating.of(job);
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
-        for (var support : job.host().supports()) {
+        for (Support support : job.host().supports()) {
             double y = seating.node(support.node()).y();
             low = Math.min(low, y);
             high = Math.max(high, y);

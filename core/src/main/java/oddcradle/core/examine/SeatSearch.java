@@ -25,6 +25,8 @@ public final class SeatSearch {
 
     private static final int ANSWERS = 4;
     private static final int MOST_ROUNDS = 3;
+    /** What a gap may be short by where the movement of its own seat is reckoned with, m. */
+    private static final double SHORT = 1e-4;
     /** Of the score, m; a seat is set by hand to a millimetre. */
     private static final double TOLERANCE = 0.0003;
 
@@ -67,25 +69,35 @@ public final class SeatSearch {
     public static Result run(Examination examination, Progress progress) {
         DonorMovement movement = examination.movement();
         Result result = new SeatSearch(examination.job(), movement).search(1, progress.part(0, 0.3));
+        int visits = result.visits();
         for (int round = 0; round < MOST_ROUNDS && !result.answers().isEmpty(); round++) {
-            DonorMovement wider = movement;
-            for (SeatAnswer answer : result.answers()) {
-                Job seated = examination.job().withSeat(answer.seat());
-                wider = wider.or(Examination.of(seated, examination).movement());
-            }
-            boolean same = wider.equals(movement);
-            if (same && round > 0) {
+            DonorMovement wider = withMovementOf(examination, result.answers(), movement, round == 0);
+            if (round > 0 && wider == movement) {
                 break;
             }
             movement = wider;
-            int before = result.visits();
             result = new SeatSearch(examination.job(), movement)
                     .search(ANSWERS, progress.part(0.3 + 0.2 * round, 0.5 + 0.2 * round));
-            result = new Result(
-                    result.answers(), result.open(), before + result.visits(), result.proven(), result.conflict());
+            visits += result.visits();
         }
+        result = new Result(result.answers(), result.open(), visits, result.proven(), result.conflict());
         progress.report(1);
         return result;
+    }
+
+    /** Joined by the movement of those answers that it leaves short where they sit; the same where it leaves none. */
+    private static DonorMovement withMovementOf(
+            Examination examination, List<SeatAnswer> answers, DonorMovement movement, boolean all) {
+        DonorMovement wider = movement;
+        for (SeatAnswer answer : answers) {
+            Job seated = examination.job().withSeat(answer.seat());
+            DonorMovement own = Examination.of(seated, examination).movement();
+            double margin = new SeatMargins(seated, new SeatBay(seated, own))
+                    .tightest(answer.seat(), -1, 0)
+                    .margin();
+            wider = all || margin < -SHORT ? wider.or(own) : wider;
+        }
+        return wider;
     }
 
     /** The bounds a freedom is searched within where the plan gives none. */

@@ -343,17 +343,17 @@ public final class WayOut {
 
     /** Corners that can be left out are; always the same ones. */
     private List<Pose> shortened(List<Pose> corners) {
-        List<Pose> short_ = new ArrayList<>(corners);
+        List<Pose> fewer = new ArrayList<>(corners);
         Pose place = corners.get(0);
-        for (int k = 0; k < SHORTENINGS && short_.size() > 2; k++) {
+        for (int k = 0; k < SHORTENINGS && fewer.size() > 2; k++) {
             halton++;
-            int a = (int) (next(5) * (short_.size() - 2));
-            int b = a + 2 + (int) (next(6) * (short_.size() - a - 2));
-            if (b < short_.size() && isFree(short_.get(a), short_.get(b), place)) {
-                short_.subList(a + 1, b).clear();
+            int a = (int) (next(5) * (fewer.size() - 2));
+            int b = a + 2 + (int) (next(6) * (fewer.size() - a - 2));
+            if (b < fewer.size() && isFree(fewer.get(a), fewer.get(b), place)) {
+                fewer.subList(a + 1, b).clear();
             }
         }
-        return short_;
+        return fewer;
     }
 
     private Way way(List<Pose> corners, Vec3 side) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -12,9 +13,11 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.SeatAnswer;
 import oddcradle.core.examine.SeatConflict;
 import oddcradle.core.examine.SeatSearch;
+import oddcradle.core.examine.SharedSeat;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Donor;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.SeatEdit;
@@ -48,6 +51,7 @@ final class SearchSheet extends VBox {
     private final VBox ranges = new VBox(3);
     private final VBox cards = new VBox(8);
     private final Label said = new Label();
+    private final ComboBox<String> other = new ComboBox<>();
 
     /** An answer and the machine with the donor in that seat. */
     private record Found(SeatAnswer answer, Examination examination) {}
@@ -67,7 +71,14 @@ final class SearchSheet extends VBox {
         said.setId("search-said");
         said.setText("Every seat that datum and holds leave open is looked at; what is too near is out.");
         cards.setId("search-cards");
-        getChildren().addAll(search, new WorkBar(desk.work()), said, cards, head("How much each aim counts, 0 to 10"));
+        getChildren()
+                .addAll(
+                        search,
+                        new WorkBar(desk.work()),
+                        said,
+                        cards,
+                        shared(),
+                        head("How much each aim counts, 0 to 10"));
         for (int k = 0; k < AIMS.size(); k++) {
             int at = k;
             QuantityField field = new QuantityField("aim-" + k, AIMS.get(k), Kind.COUNT, value -> weigh(at, value));
@@ -127,6 +138,59 @@ final class SearchSheet extends VBox {
 
     private SeatWishes.Range range(Freedom freedom) {
         return wishes().range(freedom).orElseGet(() -> SeatSearch.bounds(job(), freedom));
+    }
+
+    /** One seat for the donor and another that takes turns with it. */
+    private HBox shared() {
+        other.setId("search-other");
+        other.setAccessibleText("donor that takes turns");
+        Button both = new Button("One seat for both");
+        both.setId("search-both");
+        both.getStyleClass().add("cure-button");
+        both.setOnAction(click -> searchForBoth());
+        HBox row = new HBox(6, other, both);
+        row.visibleProperty().bind(other.valueProperty().isNotNull());
+        row.managedProperty().bind(row.visibleProperty());
+        return row;
+    }
+
+    private void searchForBoth() {
+        Examination now = desk.examination();
+        String name = other.getValue();
+        desk.work()
+                .start(
+                        "searching for both",
+                        progress -> SharedSeat.find(now, name, progress),
+                        result -> said.setText(words(name, result)),
+                        said::setText);
+    }
+
+    private String words(String name, SharedSeat.Result result) {
+        if (result.seat().isEmpty()) {
+            return "No seat was found that serves " + name + " too.";
+        }
+        StringBuilder text = new StringBuilder(Phrase.of(
+                        "Both sit at {} forward, {} up; {} is {} heavier, its weight {} higher.",
+                        Quantity.length(result.seat().get().position().x()),
+                        Quantity.length(result.seat().get().position().z()),
+                        name,
+                        Quantity.mass(result.heavier()),
+                        Quantity.length(result.higher()))
+                .in(desk.units()));
+        for (SharedSeat.Difference each : result.differences()) {
+            text.append("\n· ")
+                    .append(each.boss())
+                    .append(" and ")
+                    .append(each.other())
+                    .append(
+                            each.sameHole()
+                                    ? " share a hole"
+                                    : " lie "
+                                            + desk.units()
+                                                    .show(Quantity.length(
+                                                            each.apart().length())) + " apart");
+        }
+        return text.toString();
     }
 
     private void search() {
@@ -220,6 +284,11 @@ final class SearchSheet extends VBox {
             weights.get(k).show(now.get(k), desk.units());
         }
         ground.show(wishes().ground(), desk.units());
+        List<String> others = job().candidates().stream().map(Donor::name).toList();
+        if (!other.getItems().equals(others)) {
+            other.getItems().setAll(others);
+            other.setValue(others.isEmpty() ? null : others.get(0));
+        }
         List<QuantityField> wanted = new ArrayList<>();
         for (Freedom freedom : desk.examination().openFreedoms()) {
             if (!job().seat().isHeld(freedom)) {

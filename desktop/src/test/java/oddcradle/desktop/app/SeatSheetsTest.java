@@ -16,8 +16,10 @@ import oddcradle.core.clearance.Gap;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Part;
 import oddcradle.core.job.Seat;
+import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -129,6 +131,14 @@ class SeatSheetsTest extends WindowDriver {
     }
 
     @Test
+    void oneSeatForTwoDonors_tellsWhatDiffers(FxRobot robot) {
+        at(robot, Stop.SEAT, "search");
+        press(robot, "#search-both");
+        until(() -> text(robot, "#search-said").contains("Both sit at"));
+        assertThat(text(robot, "#search-said")).contains("B1 and").contains("apart");
+    }
+
+    @Test
     void longWork_canBeEnded(FxRobot robot) {
         at(robot, Stop.SEAT, "search");
         Job before = desk.session().job();
@@ -192,5 +202,46 @@ class SeatSheetsTest extends WindowDriver {
                 .hasSize(4);
         at(robot, Stop.SEAT, "follows");
         assertThat(robot.lookup("#follows").queryAs(VBox.class).getChildren()).hasSizeGreaterThan(12);
+    }
+
+    @Test
+    void datumButton_putsTheChainInLine_andLimitsAreTold(FxRobot robot) {
+        at(robot, Stop.SEAT, "place");
+        until(() -> !desk.live().asideProperty().get().limits().isEmpty());
+        VBox limits = robot.lookup("#seat-limits").queryAs(VBox.class);
+        until(() -> limits.getChildren().size() == 4);
+        press(robot, "#seat-to-datum");
+        settled();
+        assertThat(Math.abs(
+                        desk.examination().line().stages().get(0).alignment().offset()))
+                .isLessThan(1e-9);
+        until(() -> robot.lookup("#seat-to-datum").query().isDisabled());
+        // Held where it was on purpose: a drag leaves it there.
+        robot.interact(() -> desk.session().undo());
+        settled();
+        Seat before = seat();
+        robot.interact(() -> desk.drag(new Vec3(0.001, 0.002, 0), false));
+        robot.interact(() -> desk.drag(Vec3.ZERO, true));
+        settled();
+        assertThat(seat().value(Freedom.LEFT)).isEqualTo(before.value(Freedom.LEFT));
+        assertThat(seat().value(Freedom.FORWARD)).isCloseTo(before.value(Freedom.FORWARD) + 0.001, within(1e-12));
+    }
+
+    @Test
+    void freeEngine_snapsOntoTheDatum_whenItIsLetGoNearIt(FxRobot robot) {
+        robot.interact(() -> desk.apply(new JobEdit.HoldSeat(Freedom.LEFT, false)));
+        settled();
+        robot.interact(() -> desk.drag(new Vec3(0, 0.003, 0), false));
+        robot.interact(() -> desk.drag(Vec3.ZERO, true));
+        settled();
+        assertThat(Math.abs(
+                        desk.examination().line().stages().get(0).alignment().offset()))
+                .isLessThan(1e-9);
+        robot.interact(() -> desk.drag(new Vec3(0, 0.03, 0), false));
+        robot.interact(() -> desk.drag(Vec3.ZERO, true));
+        settled();
+        assertThat(Math.abs(
+                        desk.examination().line().stages().get(0).alignment().offset()))
+                .isCloseTo(0.03, within(1e-9));
     }
 }

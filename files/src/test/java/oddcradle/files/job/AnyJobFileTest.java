@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class AnyJobFileTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
-    private static final int SPOILED = 60;
+    private static final int SPOILED = 40;
 
     private static final List<Function<JsonNode, JsonNode>> ODD = List.of(
             old -> NODES.nullNode(),

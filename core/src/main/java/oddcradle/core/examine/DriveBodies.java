@@ -130,7 +130,7 @@ public final class DriveBodies {
         PreparedSolid spot = PreparedSolid.of(new Solid.Sphere(middle, SPOT));
         for (PreparedSolid solid : obstacle.prepared()) {
             if (solid.bounds().distanceTo(spot.bounds()) < near
-                    && SolidDistance.between(spot, solid).distance() < near) {
+                    && SolidDistance.quick(spot, solid).distance() < near) {
                 return true;
             }
         }

@@ -36,6 +36,11 @@ final class GapRules implements PairRules {
     private final Set<String> onShafts;
     private final String first;
     private final Map<String, Category> kinds = new HashMap<>();
+    /** Asked for by very many pairs. */
+    private final Map<Integer, Rule> hardRules = new HashMap<>();
+
+    private final Map<Integer, Rule> isolatedRules = new HashMap<>();
+    private final Map<String, Double> mosts = new HashMap<>();
 
     /**
      * @param parts of the donor
@@ -90,14 +95,25 @@ final class GapRules implements PairRules {
 
     @Override
     public Rule rule(Body part, Body other) {
-        Clearances clearances = job.build().clearances();
-        Optional<Clearances.PairRule> own = clearances.pair(part.id(), other.id());
-        if (own.isPresent()) {
-            return new Rule(own.get().room(), "this pair (" + own.get().reason() + ")", Source.measured());
+        for (Clearances.PairRule own : job.build().clearances().pairs()) {
+            if (own.isFor(part.id(), other.id())) {
+                return new Rule(own.room(), "this pair (" + own.reason() + ")", Source.measured());
+            }
         }
         Category one = kind(part);
         Category two = kind(other);
-        boolean isolated = isolated(part);
+        return isolated(part)
+                ? isolatedRules.computeIfAbsent(pair(one, two), pair -> byKind(one, two, true))
+                : hardRules.computeIfAbsent(pair(one, two), pair -> byKind(one, two, false));
+    }
+
+    private static int pair(Category one, Category two) {
+        int kinds = Category.values().length;
+        return Math.max(one.ordinal(), two.ordinal()) * kinds + Math.min(one.ordinal(), two.ordinal());
+    }
+
+    private Rule byKind(Category one, Category two, boolean isolated) {
+        Clearances clearances = job.build().clearances();
         String words = one == two
                 ? one.word()
                 : one.ordinal() < two.ordinal() ? two.word() + " to " + one.word() : one.word() + " to " + two.word();
@@ -164,23 +180,23 @@ final class GapRules implements PairRules {
 
     @Override
     public double mostMovement(Body part, Body other) {
-        double most = 0;
-        if (ofDonor.contains(part.id())) {
-            most += movement.most(reach(part));
+        return most(part) + most(other);
+    }
+
+    private double most(Body body) {
+        return mosts.computeIfAbsent(body.id(), id -> mostOf(body));
+    }
+
+    private double mostOf(Body body) {
+        double most = ofDonor.contains(body.id()) ? movement.most(reach(body)) : 0;
+        if (kind(body) == Category.HOT) {
+            Clearances clearances = job.build().clearances();
+            most += clearances.hotRise()
+                    * clearances.hotGrowth()
+                    * body.bounds().size().length();
         }
-        for (Body each : List.of(part, other)) {
-            if (kind(each) == Category.HOT) {
-                Clearances clearances = job.build().clearances();
-                most += clearances.hotRise()
-                        * clearances.hotGrowth()
-                        * each.bounds().size().length();
-            }
-            StageResult run = runs.get(each.id());
-            if (run != null) {
-                most += free(run) * job.build().clearances().chainWhip();
-            }
-        }
-        return most;
+        StageResult run = runs.get(body.id());
+        return run == null ? most : most + free(run) * job.build().clearances().chainWhip();
     }
 
     private double reach(Body part) {

@@ -20,7 +20,7 @@ import oddcradle.core.units.Quantity;
 /** What must follow when the seat changes: each neighbour's question, its numbers and what they say. */
 public final class KnockOns {
     /** Farther things are all alike, m. */
-    static final double FAR = 5;
+    static final double FAR = 0.6;
 
     static final Source GEOMETRY = Source.derived("places and directions of the two ends");
 

@@ -5,6 +5,7 @@ import static oddcradle.core.finding.Why.input;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import oddcradle.core.around.Volume;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
@@ -15,7 +16,6 @@ import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Member;
 import oddcradle.core.job.Neighbour;
 import oddcradle.core.job.Part;
 import oddcradle.core.math.Vec3;
@@ -108,18 +108,7 @@ final class RoomAnswers {
         KeepOut keepOut = setting.keepOut(occupant.keepOut());
         List<Motion> bump = occupant.bump() == 0 ? List.of() : List.of(new Motion.Slide(Vec3.Z, 0, occupant.bump()));
         List<Standing> person = List.of(new Standing(keepOut.id(), keepOut.label(), keepOut.solids(), bump));
-        List<Standing> tubes = new ArrayList<>();
-        for (Member member : setting.job().host().members()) {
-            Standing tube = setting.tube(member);
-            // A seat tube that the person sits on is no tube to strike.
-            if (KnockOns.least(
-                            List.of(tube),
-                            List.of(Standing.still(keepOut.id(), keepOut.label(), keepOut.solids())),
-                            Pose.IDENTITY)
-                    > 0) {
-                tubes.add(tube);
-            }
-        }
+        List<Standing> tubes = tubesAway(setting, keepOut);
         double donor = KnockOns.least(setting.parts(), person, setting.pose());
         double cage = tubes.isEmpty() ? KnockOns.FAR : KnockOns.least(tubes, person, Pose.IDENTITY);
         Why why = new Why(
@@ -212,5 +201,18 @@ final class RoomAnswers {
                                 Quantity.length(needs - has)),
                 List.of(bay.from(), bay.to()),
                 why);
+    }
+
+    /** A seat tube that the person sits on is no tube to strike. */
+    private static List<Standing> tubesAway(Setting setting, KeepOut person) {
+        List<Standing> tubes =
+                setting.job().host().members().stream().map(setting::tube).toList();
+        Set<Bay.Pair> touching = new Bay(
+                        tubes, List.of(Standing.still(person.id(), person.label(), person.solids())), Bay.NONE)
+                .probe()
+                .closer(Pose.IDENTITY, 0);
+        List<Standing> away = new ArrayList<>(tubes);
+        touching.forEach(pair -> away.remove(tubes.get(pair.moved())));
+        return away;
     }
 }

@@ -1,6 +1,5 @@
 package oddcradle.core.examine;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.geometry.Aabb;
@@ -141,14 +140,5 @@ final class SeatSpace {
             most = Math.max(most, Math.abs(one[k] - other[k]) * speeds[k]);
         }
         return most;
-    }
-
-    double[] pointOf(Seat seat) {
-        return open.stream().mapToDouble(seat::value).toArray();
-    }
-
-    @Override
-    public String toString() {
-        return open + " from " + Arrays.toString(low) + " to " + Arrays.toString(high);
     }
 }

@@ -23,8 +23,4 @@ public record WayPlan(List<String> removable, double room) {
     public WayPlan withRoom(double other) {
         return new WayPlan(removable, other);
     }
-
-    public WayPlan withRemovable(List<String> others) {
-        return new WayPlan(others, room);
-    }
 }

@@ -7,7 +7,6 @@ import java.util.random.RandomGenerator;
 import oddcradle.core.control.Progress;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
-import oddcradle.core.math.Normal;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -359,15 +358,5 @@ public final class FirstFit {
                 x[i] = sum / a[i][i];
             }
         }
-    }
-
-    /** Chance that one hole is within its clearance where nothing can be moved: {@code 1 - exp(-c2 / 2 s2)}, Rayleigh. */
-    public static double oneBoss(double clearance, double sigma) {
-        return sigma == 0 ? 1 : 1 - Math.exp(-clearance * clearance / (2 * sigma * sigma));
-    }
-
-    /** Chance that two bosses fit where only their distance counts: within the sum of both clearances. */
-    public static double twoBosses(double clearances, double sigma) {
-        return sigma == 0 ? 1 : 2 * Normal.below(clearances / sigma) - 1;
     }
 }

@@ -82,8 +82,6 @@ public final class RigidBodyModes {
 
     /**
      * The motion under a harmonic load at the centre of gravity: in step with it, and a quarter turn behind.
-     *
-     * @param frequency Hz
      */
     public record Swing(SmallMotion inStep, SmallMotion behind) {
         /** Amplitude of a point along a unit direction, m. */
@@ -92,7 +90,10 @@ public final class RigidBodyModes {
         }
     }
 
-    /** @throws InvalidValue if an undamped natural frequency is met */
+    /**
+     * @param frequency Hz
+     * @throws InvalidValue if an undamped natural frequency is met
+     */
     public static Swing swing(MountedBody input, Vec3 force, Vec3 moment, double frequency) {
         double omega = 2 * Math.PI * frequency;
         double[][] dynamic = stiffness(input, false);

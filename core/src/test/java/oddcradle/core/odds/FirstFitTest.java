@@ -33,7 +33,6 @@ class FirstFitTest {
         // Closed form: a normal error within the tolerance.
         double chance = 2 * Normal.below(tolerance / sigma) - 1;
         assertThat(result.line()).isCloseTo(chance, within(4 * Math.sqrt(chance * (1 - chance) / DRAWS)));
-        assertThat(FirstFit.oneBoss(0.001, 0.001)).isCloseTo(1 - Math.exp(-0.5), within(1e-12));
     }
 
     @Test
@@ -47,7 +46,7 @@ class FirstFitTest {
                 List.of(),
                 List.of());
         // The body turns and slides, so only the error of the distance is left; both clearances take it up.
-        double chance = FirstFit.twoBosses(2 * clearance, sigma * Math.sqrt(2));
+        double chance = 2 * Normal.below(2 * clearance / (sigma * Math.sqrt(2))) - 1;
         assertThat(result.bolts()).isCloseTo(chance, within(4 * Math.sqrt(chance * (1 - chance) / DRAWS) + 0.002));
     }
 

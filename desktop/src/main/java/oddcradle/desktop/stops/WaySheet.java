@@ -1,9 +1,9 @@
 package oddcradle.desktop.stops;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.KeyValue;
@@ -208,7 +208,10 @@ final class WaySheet extends VBox {
             return;
         }
         WayOut.Way way = way().get();
-        Set<String> off = found.get().off().stream().map(WaysOut.Off::id).collect(Collectors.toSet());
+        Set<String> off = new HashSet<>();
+        found.get().off().forEach(each -> off.add(each.id()));
+        // The chain or belt is off before the donor is lifted.
+        job().line().stages().stream().limit(1).forEach(stage -> off.add(stage.id()));
         Pose tightest = way.tightest().pose();
         Pose here = at(way, share);
         boolean near = Math.abs(share - shareOf(way, tightest)) < 0.02;

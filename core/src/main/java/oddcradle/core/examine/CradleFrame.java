@@ -20,6 +20,7 @@ import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
+import oddcradle.core.job.Detail;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.LoadCase;
@@ -154,11 +155,24 @@ final class CradleFrame {
                     to,
                     member.remaining(),
                     job.material(member),
-                    EndJoint.FIXED,
-                    EndJoint.FIXED,
+                    k == 1 ? held(member, member.first()) : EndJoint.FIXED,
+                    k == run.size() - 1 ? held(member, member.last()) : EndJoint.FIXED,
                     start.minus(nodes.get(from).position()),
                     end.minus(nodes.get(to).position())));
         }
+    }
+
+    /** One bolt lets its end turn; a clamp pad grips as a weld does. */
+    private EndJoint held(Member member, String end) {
+        boolean bolted = job.cradle()
+                .joint(member.id(), end)
+                .filter(joint -> joint.kind().isBolted())
+                .isPresent();
+        return bolted
+                        && job.cradle().details(Detail.ClampPad.class).noneMatch(pad -> pad.node()
+                                .equals(end))
+                ? EndJoint.PINNED
+                : EndJoint.FIXED;
     }
 
     /** Nodes that nothing touches are no part of the frame. */

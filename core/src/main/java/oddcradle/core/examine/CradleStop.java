@@ -20,12 +20,17 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mounting.BondedBush;
+import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.Cushion;
 import oddcradle.core.units.Quantity;
 
 /** What holds the donor: every boss carried, every tube end landed. */
 final class CradleStop {
     private static final double LONGEST_BRACKET = 0.060;
     private static final Source JOINTS = Source.derived("which tubes and isolators meet at the node");
+    private static final Source BUSH =
+            Source.fromMemory("Adkins and Gent, Load-deflexion relations of rubber bush mountings, 1954");
     private static final Source RUBBER = Source.fromMemory("Lindley, Engineering Design with Natural Rubber");
 
     private CradleStop() {}
@@ -152,19 +157,34 @@ final class CradleStop {
     }
 
     private static void stiffness(List<Figure> figures, Isolator isolator) {
-        Why why = new Why(
-                "Ec A / h, Ec = E (1 + 2 k s²), s = d / 4h; across: G A / h",
+        if (isolator.pad().isHard()) {
+            return;
+        }
+        Why why = why(isolator.pad());
+        Vec3 stiffness = isolator.pad().stiffness();
+        figures.add(new Figure(isolator.id() + " along its axis", Quantity.stiffness(stiffness.x()), why));
+        figures.add(new Figure(isolator.id() + " across", Quantity.stiffness(stiffness.y()), why));
+    }
+
+    private static Why why(Cushion cushion) {
+        if (cushion instanceof BondedPad pad) {
+            return new Why(
+                    "Ec A / h, Ec = E (1 + 2 k s²), s = d / 4h; across: G A / h",
+                    List.of(
+                            input("d", Quantity.length(pad.diameter())),
+                            input("h", Quantity.length(pad.height())),
+                            input("hardness", Quantity.hardness(pad.hardness()))),
+                    RUBBER);
+        }
+        BondedBush bush = (BondedBush) cushion;
+        return new Why(
+                "2 pi G L / ln(b/a); across: between a bush that bulges freely at its ends and a long one",
                 List.of(
-                        input("d", Quantity.length(isolator.pad().diameter())),
-                        input("h", Quantity.length(isolator.pad().height())),
-                        input("hardness", Quantity.hardness(isolator.pad().hardness()))),
-                RUBBER);
-        figures.add(new Figure(
-                isolator.id() + " along its axis",
-                Quantity.stiffness(isolator.pad().compressionStiffness()),
-                why));
-        figures.add(new Figure(
-                isolator.id() + " across", Quantity.stiffness(isolator.pad().shearStiffness()), why));
+                        input("2a", Quantity.length(bush.bore())),
+                        input("2b", Quantity.length(bush.diameter())),
+                        input("L", Quantity.length(bush.length())),
+                        input("hardness", Quantity.hardness(bush.hardness()))),
+                BUSH);
     }
 
     private static void bracket(List<Finding> findings, Seating seating, Isolator isolator) {

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
@@ -28,7 +28,6 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
-import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.section.Tube;
 import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.Transmissibility;
@@ -219,7 +218,7 @@ public final class Cures {
     /** The hardest rubber sold that passes on no more than the limit. */
     private static List<Cure> softer(Job job, double speed, double limit) {
         List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
-        List<Double> sold = BondedPad.soldHardnesses();
+        List<Double> sold = job.cradle().soldHardnesses();
         double firing = job.donor().engine().firingFrequency(speed);
         for (int k = sold.size() - 1; k >= 0; k--) {
             JobEdit edit = new JobEdit.SetHardness(all, sold.get(k));
@@ -238,7 +237,7 @@ public final class Cures {
         double needed = finding.measured().orElseThrow().si()
                 / finding.limit().orElseThrow().si();
         double modulus = tube.remaining().secondMomentY() / tube.remaining().outerRadius();
-        for (Tube stock : TubeStock.lightestFirst()) {
+        for (Tube stock : SectionStock.tubes()) {
             // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do.
             if (stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {
                 continue;
@@ -255,10 +254,10 @@ public final class Cures {
     private static List<Cure> harder(Job job, double limit) {
         List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
         double now = job.cradle().isolators().stream()
-                .mapToDouble(isolator -> isolator.pad().hardness())
+                .flatMapToDouble(isolator -> isolator.pad().shore().stream().mapToDouble(Double::doubleValue))
                 .max()
-                .orElse(BondedPad.HARDEST);
-        for (double hardness : BondedPad.soldHardnesses()) {
+                .orElse(Double.POSITIVE_INFINITY);
+        for (double hardness : job.cradle().soldHardnesses()) {
             JobEdit edit = new JobEdit.SetHardness(all, hardness);
             if (hardness > now && movementWithin(edit.applyTo(job), limit)) {
                 return List.of(Cure.of(edit));

@@ -90,7 +90,7 @@ final class GapRules implements PairRules {
 
     /** Whether one of the two stands on rubber and the other does not. */
     private boolean isolated(Body part) {
-        return ofDonor.contains(part.id()) && !job.cradle().isolators().isEmpty();
+        return ofDonor.contains(part.id()) && job.cradle().isSoft();
     }
 
     @Override

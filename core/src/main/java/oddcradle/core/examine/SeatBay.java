@@ -41,7 +41,7 @@ final class SeatBay implements Bay.Needs {
         this.job = job;
         this.movement = movement;
         this.ownCg = job.donor().mass().cg();
-        this.isolated = !job.cradle().isolators().isEmpty();
+        this.isolated = job.cradle().isSoft();
         for (Part part : job.donor().bodies()) {
             parts.add(Standing.still(part.id(), part.label(), part.solids()));
             partKinds.add(part.category());

@@ -21,6 +21,7 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.mounting.Cushion;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
 import oddcradle.core.vibration.ModesResult;
@@ -73,19 +74,34 @@ final class ShakeStop {
     }
 
     static Vec3 stiffness(Isolator isolator) {
-        double shear = isolator.pad().shearStiffness();
-        return new Vec3(isolator.pad().compressionStiffness(), shear, shear);
+        return isolator.pad().stiffness();
     }
 
     static StopReport report(Job job, Seating seating, Outcome<ShakeResult> outcome) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());
+        if (!job.cradle().isSoft() && !job.cradle().isolators().isEmpty()) {
+            findings.add(bolted(seating));
+            return new StopReport(Stop.SHAKE, figures, findings);
+        }
         outcome.answer().ifPresent(result -> {
             modes(figures, result.modes());
             sag(figures, findings, job, seating, result.modes().sag());
             isolation(figures, findings, job, seating, result);
         });
         return new StopReport(Stop.SHAKE, figures, findings);
+    }
+
+    private static Finding bolted(Seating seating) {
+        return Finding.statement(
+                "shake.hard",
+                Stop.SHAKE,
+                Severity.NOTE,
+                Phrase.of(
+                        "bolted hard at every mount: the frame takes all that the engine shakes with; look for cracks after the"
+                                + " first hours"),
+                Place.of(CradleFrame.DONOR, seating.mass().cg()),
+                new Why("no mount has anything soft in it", List.of(), Source.commonPractice()));
     }
 
     private static void modes(List<Figure> figures, ModesResult result) {
@@ -113,9 +129,9 @@ final class ShakeStop {
         for (int k = 0; k < sag.mounts().size(); k++) {
             Isolator isolator = job.cradle().isolators().get(k);
             Vec3 d = sag.mounts().get(k).deflection();
-            double height = isolator.pad().height();
-            strain(findings, seating, isolator, "sheared", Math.hypot(d.y(), d.z()) / height, MOST_SHEAR_STRAIN);
-            strain(findings, seating, isolator, "squeezed", Math.abs(d.x()) / height, MOST_COMPRESSIVE_STRAIN);
+            Cushion.Strain strain = isolator.pad().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
+            strain(findings, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
+            strain(findings, seating, isolator, "squeezed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
         }
     }
 

@@ -9,8 +9,9 @@ import oddcradle.core.math.Guard;
  * @param yieldFactor yield strength divided by what a tube may carry, at least 1
  * @param room least gaps
  * @param clearances rules for pairs, and what moves; the usual where left out
+ * @param shop what is on its shelf; the usual where left out
  */
-public record Build(double kerf, double yieldFactor, Room room, Clearances clearances) {
+public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop) {
     private static final double MOST_FACTOR = 20;
 
     public Build {
@@ -18,13 +19,18 @@ public record Build(double kerf, double yieldFactor, Room room, Clearances clear
         Guard.within("yieldFactor", yieldFactor, 1, MOST_FACTOR, "");
         Guard.present("room", room);
         clearances = clearances == null ? Clearances.USUAL : clearances;
+        shop = shop == null ? Shop.USUAL : shop;
     }
 
     public Build withRoom(Room other) {
-        return new Build(kerf, yieldFactor, other, clearances);
+        return new Build(kerf, yieldFactor, other, clearances, shop);
     }
 
     public Build withClearances(Clearances other) {
-        return new Build(kerf, yieldFactor, room, other);
+        return new Build(kerf, yieldFactor, room, other, shop);
+    }
+
+    public Build withShop(Shop other) {
+        return new Build(kerf, yieldFactor, room, clearances, other);
     }
 }

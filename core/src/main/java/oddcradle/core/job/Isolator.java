@@ -2,17 +2,19 @@ package oddcradle.core.job;
 
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.Cushion;
 
 /**
- * A round bonded rubber pad between a boss and the cradle, its elastic centre at the boss.
+ * What is between a boss and the cradle, its elastic centre at the boss.
  *
  * @param boss donor boss that it holds
  * @param node cradle node that carries it, through a bracket taken as rigid
- * @param axis of the pad, host axes; it is stiff along it and soft across
+ * @param axis of the pad or bush, host axes; a pad is stiff along it and soft across
+ * @param pad what is soft in it, or that it is hard
  * @param loss structural loss factor of the rubber, 0 to 1
+ * @param corner what has been decided about its bolt and tab; nothing where it is left out
  */
-public record Isolator(String id, String boss, String node, Vec3 axis, BondedPad pad, double loss) {
+public record Isolator(String id, String boss, String node, Vec3 axis, Cushion pad, double loss, Corner corner) {
     public Isolator {
         Guard.named("id", id);
         Guard.named("boss", boss);
@@ -20,9 +22,28 @@ public record Isolator(String id, String boss, String node, Vec3 axis, BondedPad
         Guard.present("axis", axis).unit();
         Guard.present("pad", pad);
         Guard.within("loss", loss, 0, 1, "");
+        corner = corner == null ? Corner.UNDECIDED : corner;
     }
 
+    /** Nothing is decided yet about its bolt and tab. */
+    public Isolator(String id, String boss, String node, Vec3 axis, Cushion pad, double loss) {
+        this(id, boss, node, axis, pad, loss, Corner.UNDECIDED);
+    }
+
+    /** Itself where it is hard. */
     public Isolator withHardness(double hardness) {
-        return new Isolator(id, boss, node, axis, new BondedPad(pad.diameter(), pad.height(), hardness), loss);
+        return withPad(pad.withHardness(hardness));
+    }
+
+    public Isolator withPad(Cushion other) {
+        return new Isolator(id, boss, node, axis, other, loss, corner);
+    }
+
+    public Isolator withLoss(double other) {
+        return new Isolator(id, boss, node, axis, pad, other, corner);
+    }
+
+    public Isolator withCorner(Corner other) {
+        return new Isolator(id, boss, node, axis, pad, loss, other);
     }
 }

@@ -94,6 +94,7 @@ final class JobReferences {
         }
         requireAnchors(cradle, host, bosses, nodes);
         requireIsolators(cradle, donor, bosses, nodes);
+        CradleReferences.check(cradle, bosses, nodes);
         requirePlan(plan, bodies, bosses, nodes, host);
     }
 
@@ -225,7 +226,7 @@ final class JobReferences {
         }
     }
 
-    private static Set<String> unique(String field, String key, List<String> ids) {
+    static Set<String> unique(String field, String key, List<String> ids) {
         Set<String> known = new HashSet<>();
         for (int k = 0; k < ids.size(); k++) {
             if (!known.add(ids.get(k))) {
@@ -244,7 +245,7 @@ final class JobReferences {
         }
     }
 
-    private static void require(Set<String> known, String field, String name, String what) {
+    static void require(Set<String> known, String field, String name, String what) {
         if (!known.contains(name)) {
             throw new InvalidValue(field, "names the " + what + " \"" + name + "\", which does not exist");
         }

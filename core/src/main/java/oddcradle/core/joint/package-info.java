@@ -1,2 +1,2 @@
-/** Bolts that share a load. */
+/** Bolts, welds, tabs, sleeves, collars and fits: what joins engine, mount and tube. Lengths m, forces N, stresses Pa. */
 package oddcradle.core.joint;

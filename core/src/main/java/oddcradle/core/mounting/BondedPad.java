@@ -1,56 +1,80 @@
 package oddcradle.core.mounting;
 
-import java.util.List;
+import java.util.Optional;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
 
 /**
- * A round natural-rubber pad bonded between two plates.
+ * A round pad bonded between two plates.
  *
  * <p>Compression {@code Ec A / h} with {@code Ec = E (1 + 2 k s^2)}, shape factor s = one loaded area over the force-free
- * area; shear {@code G A / h}. E, G and k by hardness: Lindley, Engineering Design with Natural Rubber (from memory).
- * Good for small strain; under creep and cold the rubber differs by 20 % and more.
+ * area; shear {@code G A / h}. Source: Lindley, Engineering Design with Natural Rubber (from memory). Good for small strain;
+ * under creep and cold the rubber differs by 20 % and more.
  *
  * @param diameter m
  * @param height of the rubber, m
- * @param hardness IRHD, 40 to 75, near enough Shore A
+ * @param hardness Shore A, within what its elastomer is made in
+ * @param elastomer natural rubber where it is left out
  */
-public record BondedPad(double diameter, double height, double hardness) {
-    /** Hardness, E in Pa, G in Pa, k. */
-    private static final List<double[]> LINDLEY = List.of(
-            new double[] {40, 1.50e6, 0.45e6, 0.85},
-            new double[] {45, 1.80e6, 0.54e6, 0.80},
-            new double[] {50, 2.20e6, 0.64e6, 0.73},
-            new double[] {55, 3.25e6, 0.81e6, 0.64},
-            new double[] {60, 4.45e6, 1.06e6, 0.57},
-            new double[] {65, 5.85e6, 1.37e6, 0.54},
-            new double[] {70, 7.35e6, 1.73e6, 0.53},
-            new double[] {75, 9.40e6, 2.22e6, 0.52});
-
-    /** Softest and hardest rubber of the table, IRHD. */
-    public static final double SOFTEST = 40;
-
-    public static final double HARDEST = 75;
-
+public record BondedPad(double diameter, double height, double hardness, Elastomer elastomer) implements Cushion {
     public BondedPad {
         Guard.size("diameter", diameter);
         Guard.size("height", height);
-        Guard.within("hardness", hardness, SOFTEST, HARDEST, "Shore A");
+        elastomer = elastomer == null ? Elastomer.RUBBER : elastomer;
+        Guard.within("hardness", hardness, elastomer.softest(), elastomer.hardest(), "Shore A");
     }
 
-    /** The hardnesses rubber is commonly sold in, softest first. */
-    public static List<Double> soldHardnesses() {
-        return LINDLEY.stream().map(row -> row[0]).toList();
+    /** Of natural rubber. */
+    public BondedPad(double diameter, double height, double hardness) {
+        this(diameter, height, hardness, Elastomer.RUBBER);
     }
 
     /** N/m along the pad's axis. */
     public double compressionStiffness() {
         double s = shapeFactor();
-        return property(1) * (1 + 2 * property(3) * s * s) * area() / height;
+        double k = elastomer.shapeConstant(hardness);
+        return elastomer.youngsModulus(hardness) * (1 + 2 * k * s * s) * area() / height;
     }
 
     /** N/m across the pad's axis. */
     public double shearStiffness() {
-        return property(2) * area() / height;
+        return elastomer.shearModulus(hardness) * area() / height;
+    }
+
+    @Override
+    public Vec3 stiffness() {
+        return new Vec3(compressionStiffness(), shearStiffness(), shearStiffness());
+    }
+
+    @Override
+    public double thickness() {
+        return height;
+    }
+
+    @Override
+    public Strain strain(double along, double across) {
+        return new Strain(along / height, across / height);
+    }
+
+    @Override
+    public Optional<Double> shore() {
+        return Optional.of(hardness);
+    }
+
+    @Override
+    public Optional<Elastomer> madeOf() {
+        return Optional.of(elastomer);
+    }
+
+    @Override
+    public Cushion withHardness(double other) {
+        return new BondedPad(diameter, height, other, elastomer);
+    }
+
+    @Override
+    public String designation() {
+        return "pad " + Math.round(1e4 * diameter) / 10.0 + " x " + Math.round(1e4 * height) / 10.0 + " "
+                + elastomer.word() + " " + Math.round(hardness);
     }
 
     public double shapeFactor() {
@@ -59,17 +83,5 @@ public record BondedPad(double diameter, double height, double hardness) {
 
     private double area() {
         return Math.PI / 4 * diameter * diameter;
-    }
-
-    /** Straight line between the table's rows. */
-    private double property(int column) {
-        int row = 0;
-        while (row < LINDLEY.size() - 2 && hardness > LINDLEY.get(row + 1)[0]) {
-            row++;
-        }
-        double[] low = LINDLEY.get(row);
-        double[] high = LINDLEY.get(row + 1);
-        double share = (hardness - low[0]) / (high[0] - low[0]);
-        return low[column] + share * (high[column] - low[column]);
     }
 }

@@ -9,7 +9,7 @@ import oddcradle.core.math.InvalidValue;
  * <p>Shear coefficients: Cowper, The shear coefficient in Timoshenko's beam theory, J. Applied Mechanics 33 (1966), table 1
  * (from memory).
  */
-public sealed interface Section permits Tube, RectTube, Round, Rect {
+public sealed interface Section permits Tube, RectTube, Round, Rect, Angle {
     /** Metal area, m2. */
     double area();
 

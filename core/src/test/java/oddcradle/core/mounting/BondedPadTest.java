@@ -26,7 +26,7 @@ class BondedPadTest {
         double fiftyFive = new BondedPad(0.05, 0.02, 55).shearStiffness();
         assertThat(middle).isCloseTo((fifty + fiftyFive) / 2, within(1e-6));
         double before = 0;
-        for (double hardness : BondedPad.soldHardnesses()) {
+        for (double hardness : Elastomer.RUBBER.soldHardnesses()) {
             double now = new BondedPad(0.05, 0.02, hardness).compressionStiffness();
             assertThat(now).isGreaterThan(before);
             before = now;

@@ -12,7 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.examine.ScanPlace;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.mesh.MeshTree;
@@ -67,7 +67,7 @@ public final class TraceSheet extends VBox {
         runList.setId("trace-runs");
         Form form = new Form("trace", "Make it a tube of the frame");
         TextField called = form.text("called", "H40");
-        section = form.choice("section", TubeStock.lightestFirst(), Tube::designation);
+        section = form.choice("section", SectionStock.tubes(), Tube::designation);
         ComboBox<String> material = form.choice(
                 "material",
                 desk.session().job().materials().stream().map(Material::name).toList(),
@@ -104,7 +104,7 @@ public final class TraceSheet extends VBox {
     private void found(TubeTrace run) {
         runs.add(run);
         said.setText("");
-        TubeStock.lightestFirst().stream()
+        SectionStock.tubes().stream()
                 .min(Comparator.comparingDouble(tube -> Math.abs(tube.outerRadius() - run.radius())))
                 .ifPresent(section::setValue);
         refresh();

@@ -163,10 +163,10 @@ public final class ChalkMarks {
             marks.add(new ChalkMark(
                     examination.seating().boss(isolator.boss()),
                     examination.seating().node(isolator.node()),
-                    Phrase.of(
-                            "{} {}",
-                            isolator.id(),
-                            Quantity.hardness(isolator.pad().hardness())),
+                    isolator.pad()
+                            .shore()
+                            .map(shore -> Phrase.of("{} {}", isolator.id(), Quantity.hardness(shore)))
+                            .orElseGet(() -> Phrase.of("{} hard", isolator.id())),
                     BLUE));
         }
     }

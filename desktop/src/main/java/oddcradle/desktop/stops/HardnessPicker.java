@@ -11,7 +11,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.JobEdit;
-import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
 
@@ -30,7 +29,6 @@ final class HardnessPicker {
         which.setAccessibleText("isolator");
         hardness.setId("hardness");
         hardness.setAccessibleText("hardness");
-        hardness.getItems().setAll(BondedPad.soldHardnesses());
         hardness.setConverter(new HardnessText());
         which.setOnAction(choice -> refresh());
         hardness.setOnAction(choice -> choose());
@@ -62,9 +60,16 @@ final class HardnessPicker {
         if (which.getValue() == null) {
             which.setValue(ALL);
         }
-        chosen().stream()
+        List<Double> sold =
+                desk.session().job().cradle().withIsolators(chosen()).soldHardnesses();
+        if (!hardness.getItems().equals(sold)) {
+            hardness.getItems().setAll(sold);
+        }
+        hardness.setDisable(sold.isEmpty());
+        hardness.setValue(chosen().stream()
+                .flatMap(each -> each.pad().shore().stream())
                 .findFirst()
-                .ifPresent(first -> hardness.setValue(first.pad().hardness()));
+                .orElse(null));
         showing = false;
     }
 

@@ -9,7 +9,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Member;
 import oddcradle.core.section.Section;
@@ -73,7 +73,7 @@ final class SectionPicker {
         tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
         tube.ifPresent(member -> {
             List<String> names = new ArrayList<>(
-                    TubeStock.lightestFirst().stream().map(Section::designation).toList());
+                    SectionStock.tubes().stream().map(Section::designation).toList());
             if (!names.contains(member.section().designation())) {
                 names.add(0, member.section().designation());
             }
@@ -90,7 +90,7 @@ final class SectionPicker {
             return;
         }
         String tube = idOf(tubes.getValue());
-        TubeStock.lightestFirst().stream()
+        SectionStock.tubes().stream()
                 .filter(stock -> stock.designation().equals(sections.getValue()))
                 .findFirst()
                 .ifPresent(stock -> desk.apply(new JobEdit.SetSection(tube, stock)));

@@ -12,7 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import oddcradle.core.catalog.TubeStock;
+import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.job.Anchor;
 import oddcradle.core.job.BodyEdit;
 import oddcradle.core.job.Condition;
@@ -101,14 +101,14 @@ final class TubeSheet extends VBox {
         TextField id = form.text("called", "H40");
         TextField nodes = form.text("nodes", "AL BL CL");
         List<String> sections =
-                TubeStock.lightestFirst().stream().map(Section::designation).toList();
+                SectionStock.tubes().stream().map(Section::designation).toList();
         ComboBox<String> section = form.choice("section", sections, String::toString);
         ComboBox<String> material = form.choice(
                 "material",
                 desk.session().job().materials().stream().map(Material::name).toList(),
                 String::toString);
         return form.button("Add the tube", () -> {
-            Section stock = TubeStock.lightestFirst().get(sections.indexOf(section.getValue()));
+            Section stock = SectionStock.tubes().get(sections.indexOf(section.getValue()));
             String name = id.getText().strip();
             List<Member> members = new ArrayList<>(host().members());
             members.add(Member.sound(

@@ -24,6 +24,7 @@ import oddcradle.core.frame.Theory;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Angle;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Round;
@@ -108,6 +109,7 @@ final class FrameCalculator {
         String type = in.text("type");
         return switch (type) {
             case "tube" -> new Tube(in.number("od"), in.number("wall"));
+            case "angle" -> new Angle(in.number("leg"), in.number("thickness"));
             case "rect_tube" -> new RectTube(in.number("b"), in.number("h"), in.number("wall"));
             case "round" -> new Round(in.number(in.has("od") ? "od" : in.has("diameter") ? "diameter" : "d"));
             case "rect" -> new Rect(in.number("b"), in.number("h"));

@@ -22,10 +22,16 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.Anchor;
+import oddcradle.core.job.Detail;
 import oddcradle.core.job.Neighbour;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mounting.BondedBush;
+import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.Cushion;
+import oddcradle.core.mounting.Hard;
+import oddcradle.core.section.Angle;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Round;
@@ -57,6 +63,8 @@ final class JobMapper {
             .addMixIn(Stage.class, StageTypes.class)
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .addMixIn(Neighbour.class, NeighbourTypes.class)
+            .addMixIn(Cushion.class, CushionTypes.class)
+            .addMixIn(Detail.class, DetailTypes.class)
             .build();
 
     /** No place, direction or inertia of a machine is larger. */
@@ -78,7 +86,8 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Tube.class, name = "tube"),
         @JsonSubTypes.Type(value = RectTube.class, name = "rect_tube"),
         @JsonSubTypes.Type(value = Round.class, name = "round"),
-        @JsonSubTypes.Type(value = Rect.class, name = "rect")
+        @JsonSubTypes.Type(value = Rect.class, name = "rect"),
+        @JsonSubTypes.Type(value = Angle.class, name = "angle")
     })
     private interface SectionTypes {}
 
@@ -148,6 +157,30 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Neighbour.Bay.class, name = "bay")
     })
     private interface NeighbourTypes {}
+
+    /** Pads were there first and need no type. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type", defaultImpl = BondedPad.class)
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = BondedPad.class, name = "pad"),
+        @JsonSubTypes.Type(value = BondedBush.class, name = "bush"),
+        @JsonSubTypes.Type(value = Hard.class, name = "hard")
+    })
+    private interface CushionTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Detail.Gusset.class, name = "gusset"),
+        @JsonSubTypes.Type(value = Detail.LandingPad.class, name = "landing_pad"),
+        @JsonSubTypes.Type(value = Detail.ClampPad.class, name = "clamp_pad"),
+        @JsonSubTypes.Type(value = Detail.ReliefNotch.class, name = "notch"),
+        @JsonSubTypes.Type(value = Detail.Slide.class, name = "slide"),
+        @JsonSubTypes.Type(value = Detail.AdapterPlate.class, name = "adapter"),
+        @JsonSubTypes.Type(value = Detail.Hub.class, name = "hub"),
+        @JsonSubTypes.Type(value = Detail.Clutch.class, name = "clutch"),
+        @JsonSubTypes.Type(value = Detail.ReusedHanger.class, name = "hanger"),
+        @JsonSubTypes.Type(value = Detail.FoldedPlate.class, name = "folded_plate")
+    })
+    private interface DetailTypes {}
 
     private static SimpleModule vectors() {
         return new SimpleModule("vectors")

@@ -162,10 +162,8 @@ public final class Packet {
         for (Isolator isolator : job.cradle().isolators()) {
             rows.add(List.of(
                     "1",
-                    "bonded rubber pad " + isolator.id(),
-                    style.show(Quantity.length(isolator.pad().diameter())) + " x "
-                            + style.show(Quantity.length(isolator.pad().height())) + ", "
-                            + style.show(Quantity.hardness(isolator.pad().hardness())),
+                    "mount " + isolator.id(),
+                    isolator.pad().designation(),
                     "boss " + isolator.boss() + " to node " + isolator.node()));
         }
         for (Boss boss : job.donor().bosses()) {

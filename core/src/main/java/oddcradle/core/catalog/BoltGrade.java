@@ -1,0 +1,41 @@
+package oddcradle.core.catalog;
+
+/** Strength of bolts: proof and tensile stress, Pa. ISO 898-1 and SAE J429 (from memory). */
+public enum BoltGrade {
+    CLASS_8_8("8.8", 580e6, 800e6),
+    CLASS_10_9("10.9", 830e6, 1040e6),
+    GRADE_5("grade 5", 586.1e6, 827.4e6),
+    GRADE_8("grade 8", 827.4e6, 1034.2e6);
+
+    private final String word;
+    private final double proof;
+    private final double tensile;
+
+    BoltGrade(String word, double proof, double tensile) {
+        this.word = word;
+        this.proof = proof;
+        this.tensile = tensile;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public double proofStress() {
+        return proof;
+    }
+
+    public double tensileStress() {
+        return tensile;
+    }
+
+    /** What a shop has unless it says otherwise. */
+    public static BoltGrade usual(boolean inch) {
+        return inch ? GRADE_5 : CLASS_8_8;
+    }
+
+    /** Force that leaves no lasting stretch, N. */
+    public double proofLoad(ScrewThread thread) {
+        return proof * thread.stressArea();
+    }
+}

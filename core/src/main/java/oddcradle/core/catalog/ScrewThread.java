@@ -1,0 +1,128 @@
+package oddcradle.core.catalog;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import oddcradle.core.math.InvalidValue;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A screw thread in common use.
+ *
+ * @param designation such as M10x1.25 or 3/8-24
+ * @param inch whether its wrench and tap are inch ones
+ * @param diameter nominal, m
+ * @param pitch m
+ * @param stressArea tensile, m2: ISO 898-1 and SAE J429 (from memory)
+ */
+public record ScrewThread(String designation, boolean inch, double diameter, double pitch, double stressArea) {
+    private static final double MM = 1e-3;
+    /** Heads and nuts: across flats and heights by nominal diameter, ISO 4014 and 4032 roughly; common practice. */
+    private static final double ACROSS_CORNERS = 1.75;
+
+    private static final double NUT = 0.85;
+    private static final double HEAD = 0.65;
+    private static final double WASHER = 2.0;
+    private static final double WASHER_THICK = 0.2;
+
+    private static final List<ScrewThread> ALL = load();
+
+    /** All, thinnest first, coarse before fine. */
+    public static List<ScrewThread> all() {
+        return ALL;
+    }
+
+    /** @param designation as it is written on the bag; a metric one without pitch is the coarse one */
+    public static Optional<ScrewThread> find(String designation) {
+        String wanted = designation.strip().replace('×', 'x').replace(" ", "");
+        return ALL.stream()
+                .filter(each -> each.designation.equalsIgnoreCase(wanted)
+                        || each.isCoarseMetric() && each.size().equalsIgnoreCase(wanted))
+                .findFirst();
+    }
+
+    /** @throws InvalidValue if nobody sells it */
+    public static ScrewThread of(String field, String designation) {
+        return find(designation).orElseThrow(() -> new InvalidValue(field, complaint(designation)));
+    }
+
+    private static String complaint(String designation) {
+        return "is \"" + designation + "\", must be one of "
+                + ALL.stream().map(ScrewThread::designation).collect(Collectors.joining(", "));
+    }
+
+    /** The thickest coarse thread that goes through a hole. */
+    public static Optional<ScrewThread> forBore(double bore, boolean inch) {
+        Optional<ScrewThread> best = Optional.empty();
+        for (ScrewThread each : ALL) {
+            boolean usual = inch ? each.inch && each.isFine() : each.isCoarseMetric();
+            if (usual && each.diameter <= bore + 1e-9) {
+                best = best.filter(thick -> thick.diameter >= each.diameter).or(() -> Optional.of(each));
+            }
+        }
+        return best;
+    }
+
+    public boolean isFine() {
+        return ALL.stream().anyMatch(other -> other.inch == inch && other.diameter == diameter && other.pitch > pitch);
+    }
+
+    private boolean isCoarseMetric() {
+        return !inch && !isFine();
+    }
+
+    private String size() {
+        return designation.substring(0, designation.indexOf('x'));
+    }
+
+    /** Of the round that the head and nut need to turn in, m. */
+    public double acrossCorners() {
+        return ACROSS_CORNERS * diameter;
+    }
+
+    public double nutHeight() {
+        return NUT * diameter;
+    }
+
+    public double headHeight() {
+        return HEAD * diameter;
+    }
+
+    /** Of its plain washer, m. */
+    public double washerDiameter() {
+        return WASHER * diameter;
+    }
+
+    public double washerThickness() {
+        return WASHER_THICK * diameter;
+    }
+
+    private static List<ScrewThread> load() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (InputStream in = ScrewThread.class.getResourceAsStream("/oddcradle/core/catalog/threads.csv")) {
+            List<ScrewThread> threads = new ArrayList<>();
+            for (CSVRecord row : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                threads.add(new ScrewThread(
+                        row.get("designation"),
+                        row.get("system").equals("inch"),
+                        Double.parseDouble(row.get("diameter_mm")) * MM,
+                        Double.parseDouble(row.get("pitch_mm")) * MM,
+                        Double.parseDouble(row.get("stress_area_mm2")) * MM * MM));
+            }
+            return List.copyOf(threads);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException("threads.csv inside the program cannot be read", unreadable);
+        }
+    }
+}

@@ -1,0 +1,195 @@
+package oddcradle.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.math.Guard;
+import oddcradle.core.section.Rect;
+import oddcradle.core.section.RectTube;
+
+/**
+ * A plate, or two, that stand off a tube and carry a bolt: how thick, how wide, how welded.
+ *
+ * <p>Bending at the weld {@code F s / W}; bearing {@code F / (d t)}; tearing out along two planes {@code F / (2 (e - d/2) t)}
+ * against 0.577 of yield; weld by {@link FilletWeld}. Everything against yield over the factor. Source: Shigley, Mechanical
+ * Engineering Design, bolted and welded joints (from memory).
+ *
+ * @param plates one, or two with the lug between them
+ * @param root width at the weld, m
+ * @param edge hole centre to edge, m
+ * @param boxed whether its sides are closed to a box of {@link #BOX_DEPTH}
+ * @param leg of its weld on both faces, m
+ * @param weldNeeded least leg that carries the load, m
+ * @param use the worst share of what is allowed
+ * @param worst which it is: bending, bearing, tearing or weld
+ */
+public record Tab(
+        int plates,
+        double thickness,
+        double root,
+        double standoff,
+        double edge,
+        double hole,
+        boolean boxed,
+        double leg,
+        double weldNeeded,
+        double use,
+        String worst) {
+    /** Depth of a boxed tab, m; common practice. */
+    public static final double BOX_DEPTH = 0.025;
+
+    /** A flat tab thicker than this is boxed instead, m; common practice. */
+    private static final double THICKEST_FLAT = 0.008;
+
+    private static final double LEAST_LEG = 0.003;
+    private static final double LEG_STEP = 0.0005;
+    private static final double SHEAR_OF_YIELD = 0.577;
+
+    /**
+     * On one tab at its hole, N.
+     *
+     * @param along away from the tube
+     * @param inPlane across that, in the plane of the plate
+     * @param out square to the plate
+     */
+    public record Load(String name, double along, double inPlane, double out) {}
+
+    /**
+     * What is asked for.
+     *
+     * @param standoff from the tube's surface to the middle of the hole, m
+     * @param bolt diameter that bears in the hole, m
+     * @param root widest that the tube lets it be welded, m
+     * @param edge wanted from the middle of the hole to the edge, m
+     * @param yield Pa
+     * @param factor on yield
+     * @param stock thicknesses to choose from, thinnest first, m
+     * @param thickness decided by the user, m
+     * @param leg decided by the user, m
+     */
+    public record Wanted(
+            List<Load> loads,
+            int plates,
+            double standoff,
+            double hole,
+            double bolt,
+            double root,
+            double edge,
+            double yield,
+            double factor,
+            List<Double> stock,
+            Optional<Double> thickness,
+            Optional<Double> leg) {
+        public Wanted {
+            loads = List.copyOf(loads);
+            stock = List.copyOf(stock);
+            Guard.within("plates", plates, 1, 2, "");
+            Guard.positive("hole", hole, "m");
+            Guard.positive("bolt", bolt, "m");
+            Guard.positive("root", root, "m");
+            Guard.positive("edge", edge, "m");
+            Guard.positive("yield", yield, "Pa");
+            Guard.positive("factor", factor, "");
+        }
+    }
+
+    /** The thinnest of the stock that holds, flat if it can be; the strongest there is where none holds. */
+    public static Tab design(Wanted wanted) {
+        List<Double> choice = wanted.thickness().map(List::of).orElse(wanted.stock());
+        Tab last = null;
+        for (boolean boxed : new boolean[] {false, true}) {
+            for (double thickness : choice) {
+                if (!boxed && wanted.thickness().isEmpty() && thickness > THICKEST_FLAT) {
+                    continue;
+                }
+                Tab tab = of(wanted, thickness, boxed);
+                if (tab.use <= 1) {
+                    return tab;
+                }
+                last = last == null || tab.use < last.use ? tab : last;
+            }
+        }
+        return last;
+    }
+
+    private static Tab of(Wanted wanted, double thickness, boolean boxed) {
+        double allowed = wanted.yield() / wanted.factor();
+        FilletWeld weld = FilletWeld.bothFaces(wanted.root(), boxed ? BOX_DEPTH : thickness);
+        double bending = 0;
+        double bearing = 0;
+        double tearing = 0;
+        double needed = 0;
+        for (Load load : wanted.loads()) {
+            double along = Math.abs(load.along()) / wanted.plates();
+            double across = Math.abs(load.inPlane()) / wanted.plates();
+            double out = Math.abs(load.out()) / wanted.plates();
+            double inPlaneMoment = across * wanted.standoff();
+            double outMoment = out * wanted.standoff();
+            bending = Math.max(
+                    bending,
+                    along / area(wanted, thickness, boxed)
+                            + bendingStress(wanted, thickness, boxed, inPlaneMoment, outMoment));
+            bearing = Math.max(bearing, Math.hypot(along, across) / (wanted.bolt() * thickness));
+            tearing = Math.max(tearing, Math.hypot(along, across) / (2 * ligament(wanted) * thickness));
+            double unit = weld.throatStress(1, along, Math.hypot(across, out), inPlaneMoment, outMoment, 0);
+            needed = Math.max(needed, unit / FilletWeld.ALLOWED);
+        }
+        double leg = wanted.leg()
+                .orElse(Math.min(
+                        Math.max(Math.ceil(needed / LEG_STEP - 1e-9) * LEG_STEP, LEAST_LEG),
+                        Math.max(thickness, LEAST_LEG)));
+        double[] shares = {bending / allowed, bearing / allowed, tearing / (SHEAR_OF_YIELD * allowed), needed / leg};
+        String[] names = {"bending", "bearing", "tearing", "weld"};
+        int worst = 0;
+        for (int k = 1; k < shares.length; k++) {
+            worst = shares[k] > shares[worst] ? k : worst;
+        }
+        return new Tab(
+                wanted.plates(),
+                thickness,
+                wanted.root(),
+                wanted.standoff(),
+                wanted.edge(),
+                wanted.hole(),
+                boxed,
+                leg,
+                needed,
+                shares[worst],
+                names[worst]);
+    }
+
+    /** Metal beyond the hole, m; a sliver where the hole breaks the edge. */
+    private static double ligament(Wanted wanted) {
+        return Math.max(wanted.edge() - wanted.hole() / 2, 1e-5);
+    }
+
+    private static double area(Wanted wanted, double thickness, boolean boxed) {
+        return boxed ? box(wanted, thickness).area() : wanted.root() * thickness;
+    }
+
+    private static double bendingStress(
+            Wanted wanted, double thickness, boolean boxed, double inPlaneMoment, double outMoment) {
+        return boxed
+                ? box(wanted, thickness).bendingStress(outMoment, inPlaneMoment)
+                : new Rect(wanted.root(), thickness).bendingStress(outMoment, inPlaneMoment);
+    }
+
+    private static RectTube box(Wanted wanted, double thickness) {
+        double wall = Math.min(thickness, Math.min(wanted.root(), BOX_DEPTH) / 2 * 0.9);
+        return new RectTube(wanted.root(), BOX_DEPTH, wall);
+    }
+
+    public Outline outline() {
+        return Outline.tab(root, standoff, edge, hole);
+    }
+
+    /** Hole centre to edge over the diameter of the hole. */
+    public double edgeRatio() {
+        return edge / hole;
+    }
+
+    /** Of all plates, box sides among them, m3. */
+    public double volume() {
+        double sides = boxed ? 2 * standoff * BOX_DEPTH * thickness : 0;
+        return plates * (outline().area() * thickness + sides);
+    }
+}

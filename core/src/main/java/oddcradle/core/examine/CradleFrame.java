@@ -13,6 +13,7 @@ import oddcradle.core.drive.JackShaft;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameMember;
 import oddcradle.core.frame.FrameNode;
@@ -63,6 +64,30 @@ final class CradleFrame {
 
     /** Where a piece begins and ends, m. */
     record Ends(Vec3 from, Vec3 to) {}
+
+    /** The frame alone, without donor and mounts, and where it carries each mount: three probes each, along the host's axes. */
+    record Bare(FrameInput input, List<FrameFlexibility.Probe> probes) {}
+
+    static Bare bare(FrameInput whole) {
+        List<FrameFlexibility.Probe> probes = new ArrayList<>();
+        for (ElasticMount mount : whole.mounts()) {
+            for (Vec3 direction : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
+                probes.add(new FrameFlexibility.Probe(mount.frameNode(), mount.centre(), direction));
+            }
+        }
+        return new Bare(
+                new FrameInput(
+                        whole.theory(),
+                        whole.nodes().stream()
+                                .filter(node -> !node.id().equals(DONOR))
+                                .toList(),
+                        whole.members(),
+                        whole.supports(),
+                        List.of(),
+                        List.of(),
+                        List.of()),
+                probes);
+    }
 
     static Built of(Job job, Seating seating, LineResult line) {
         return new CradleFrame(job, seating).build(line);

@@ -3,6 +3,7 @@ package oddcradle.core.examine;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
@@ -15,6 +16,7 @@ import oddcradle.core.finding.Stop;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.EndName;
 import oddcradle.core.job.Boss;
+import oddcradle.core.job.Detail;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
@@ -35,17 +37,28 @@ final class CradleStop {
 
     private CradleStop() {}
 
-    static StopReport report(Job job, Seating seating) {
+    /** What the stop is told about the rest of the job. */
+    record Known(LineResult line, List<TubeUse> uses, List<MountCorner> corners, Optional<MountStiffness> stiffness) {}
+
+    static StopReport report(Job job, Seating seating, Known known) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         looseEnds(findings, job, seating);
         bosses(findings, job, seating);
         alloy(findings, job, seating);
+        findings.addAll(CradleSoundness.of(job, seating));
         for (Isolator isolator : job.cradle().isolators()) {
             stiffness(figures, isolator);
-            bracket(findings, seating, isolator);
         }
-        if (findings.isEmpty()) {
+        known.corners().forEach(corner -> bracket(findings, corner));
+        findings.addAll(CornerNotes.of(job, known.corners()));
+        known.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
+        known.corners().forEach(corner -> figures.addAll(CornerFigures.of(corner)));
+        DetailNotes.Notes details = DetailNotes.of(job, seating, known.line(), known.uses());
+        figures.addAll(details.figures());
+        findings.addAll(details.findings());
+        findings.addAll(RefitCheck.of(job, seating));
+        if (findings.stream().noneMatch(finding -> finding.severity().isWorseThan(Severity.NOT_CHECKED))) {
             findings.add(Finding.statement(
                     "cradle.landed",
                     Stop.CRADLE,
@@ -58,6 +71,62 @@ final class CradleStop {
                             JOINTS)));
         }
         return new StopReport(Stop.CRADLE, figures, findings);
+    }
+
+    /** A floppy frame under a soft mount isolates nothing. */
+    private static void onFrame(
+            List<Figure> figures, List<Finding> findings, Job job, Seating seating, MountStiffness stiffness) {
+        figures.add(new Figure(
+                "lowest mode, frame and mounts together",
+                Quantity.frequency(stiffness.frequencies().get(0)),
+                new Why(
+                        "K = A' (C + 1/k)^-1 A, C the frame's flexibility at the mounts; its own mass left out",
+                        List.of(input("m", Quantity.mass(job.donor().mass().mass()))),
+                        Source.derived("flexibilities in series"))));
+        List<MountStiffness.SeatStiffness> floppy = new ArrayList<>();
+        for (int k = 0; k < stiffness.seats().size(); k++) {
+            boolean soft = !job.cradle().isolators().get(k).pad().isHard();
+            if (soft && stiffness.seats().get(k).ratio() < MountStiffness.LEAST_RATIO) {
+                floppy.add(stiffness.seats().get(k));
+            }
+        }
+        floppy.stream()
+                .min(Comparator.comparingDouble(MountStiffness.SeatStiffness::ratio))
+                .ifPresent(worst -> findings.add(floppy(job, seating, floppy, worst)));
+    }
+
+    private static Finding floppy(
+            Job job, Seating seating, List<MountStiffness.SeatStiffness> floppy, MountStiffness.SeatStiffness worst) {
+        Isolator isolator = job.cradle().isolators().stream()
+                .filter(each -> each.id().equals(worst.isolator()))
+                .findFirst()
+                .orElseThrow();
+        return Finding.atLeast(
+                "cradle.floppy",
+                Stop.CRADLE,
+                Severity.WATCH,
+                Phrase.of(
+                        "the frame gives under {}: at {} it is only {} times as stiff as the mount ({} against {}), {} is wanted; brace"
+                                + " it there, or take softer rubber",
+                        String.join(
+                                ", ",
+                                floppy.stream()
+                                        .map(MountStiffness.SeatStiffness::isolator)
+                                        .toList()),
+                        worst.isolator(),
+                        Quantity.ratio(worst.ratio()),
+                        Quantity.stiffness(worst.frame()),
+                        Quantity.stiffness(worst.mount()),
+                        Quantity.ratio(MountStiffness.LEAST_RATIO)),
+                Quantity.ratio(worst.ratio()),
+                Quantity.ratio(MountStiffness.LEAST_RATIO),
+                Place.of(isolator.id(), seating.boss(isolator.boss())),
+                new Why(
+                        "frame's stiffness at the mount over the mount's, in the worst direction",
+                        List.of(
+                                input("frame", Quantity.stiffness(worst.frame())),
+                                input("mount", Quantity.stiffness(worst.mount()))),
+                        Source.commonPractice()));
     }
 
     private static void looseEnds(List<Finding> findings, Job job, Seating seating) {
@@ -92,11 +161,12 @@ final class CradleStop {
                         .findFirst());
                 if (host.isPresent()
                         && job.material(host.get()).isLightAlloy()
-                                != job.material(tube).isLightAlloy()) {
+                                != job.material(tube).isLightAlloy()
+                        && !isBolted(job, tube, end)) {
                     findings.add(Finding.statement(
                             "cradle.alloy",
                             Stop.CRADLE,
-                            Severity.WATCH,
+                            Severity.STOP,
                             Phrase.of(
                                     "{} ends on {}: {} and {} cannot be welded to each other; bolt a split steel pad round the"
                                             + " tube and weld to that, with a liner between",
@@ -112,6 +182,15 @@ final class CradleStop {
                 }
             }
         }
+    }
+
+    private static boolean isBolted(Job job, Member tube, String end) {
+        return job.cradle()
+                        .joint(tube.id(), end)
+                        .filter(joint -> joint.kind().isBolted())
+                        .isPresent()
+                || job.cradle().details(Detail.ClampPad.class).anyMatch(pad -> pad.node()
+                        .equals(end));
     }
 
     private static boolean isLoose(Job job, Seating seating, Member tube, String end) {
@@ -187,11 +266,9 @@ final class CradleStop {
                 BUSH);
     }
 
-    private static void bracket(List<Finding> findings, Seating seating, Isolator isolator) {
-        Vec3 boss = seating.boss(isolator.boss());
-        Vec3 node = seating.node(isolator.node());
-        Quantity reach = Quantity.length(boss.distanceTo(node));
-        if (reach.si() <= LONGEST_BRACKET) {
+    private static void bracket(List<Finding> findings, MountCorner corner) {
+        Quantity reach = Quantity.length(corner.tab().standoff());
+        if (corner.through() || corner.tab().boxed() || reach.si() <= LONGEST_BRACKET) {
             return;
         }
         Quantity limit = Quantity.length(LONGEST_BRACKET);
@@ -200,13 +277,13 @@ final class CradleStop {
                 Stop.CRADLE,
                 Severity.WATCH,
                 Phrase.of(
-                        "the bracket of isolator {} reaches {} from its tube; a flat tab bends beyond {}, box it",
-                        isolator.id(),
+                        "the tab of {} reaches {} from its tube; a flat tab bends beyond {}, box it or bring the tube nearer",
+                        corner.isolator().id(),
                         reach,
                         limit),
                 reach,
                 limit,
-                Place.between(isolator.id(), boss, isolator.node(), node),
-                new Why("|boss - node|", List.of(), Source.commonPractice())));
+                Place.of(corner.isolator().id(), corner.at()),
+                new Why("from the tube's surface to the bolt", List.of(), Source.commonPractice())));
     }
 }

@@ -16,7 +16,6 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameResult;
-import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
@@ -206,13 +205,7 @@ public final class Cures {
     }
 
     private static double distance(Seating seating, Member member, Vec3 point) {
-        List<Vec3> path = seating.path(member);
-        double least = Double.POSITIVE_INFINITY;
-        for (int k = 1; k < path.size(); k++) {
-            Vec3 closest = SegmentDistance.closestOnSegment(point, path.get(k - 1), path.get(k));
-            least = Math.min(least, closest.distanceTo(point));
-        }
-        return least;
+        return PathPoint.nearest(seating.path(member), point).distanceTo(point);
     }
 
     /** The hardest rubber sold that passes on no more than the limit. */

@@ -55,6 +55,8 @@ public final class Examination {
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
     private final List<TubeUse> tubeUses;
+    private final List<MountCorner> corners;
+    private final Optional<MountStiffness> mountStiffness;
     private final CopeBook copeBook;
     private final List<CutTube> cutList;
     private final Map<Stop, StopReport> reports = new EnumMap<>(Stop.class);
@@ -126,9 +128,17 @@ public final class Examination {
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
         report(line.report());
-        this.knockOns = KnockOns.of(job, seating);
+        this.knockOns = KnockOns.of(
+                job,
+                seating,
+                earlier.filter(before -> differsInCradleAlone(before.job, job)).map(before -> before.knockOns));
         report(SeatStop.report(job, seating, ledger, knockOns));
-        report(CradleStop.report(job, seating));
+        this.corners = Corners.of(job, seating, movement, load.answer());
+        this.mountStiffness = earlier.filter(
+                        before -> before.frame.equals(frame) && before.mountedBody.equals(mountedBody))
+                .map(before -> before.mountStiffness)
+                .orElseGet(() -> MountStiffness.of(job, frame.input(), mountedBody));
+        report(CradleStop.report(job, seating, new CradleStop.Known(line.line(), tubeUses, corners, mountStiffness)));
         report(ShakeStop.report(job, seating, shake));
         report(LoadStop.report(job, seating, load, tubeUses));
         report(MakeStop.report(job, seating, cutList));
@@ -194,6 +204,14 @@ public final class Examination {
     /** The same with other scans. */
     public static Examination of(Job job, Scans scans, Examination earlier) {
         return new Examination(job, scans, Optional.of(earlier));
+    }
+
+    private static boolean differsInCradleAlone(Job a, Job b) {
+        return a.seat().equals(b.seat())
+                && a.donor() == b.donor()
+                && a.host() == b.host()
+                && a.line() == b.line()
+                && a.build() == b.build();
     }
 
     private static boolean sameGeometry(Job a, Job b) {
@@ -301,6 +319,16 @@ public final class Examination {
     /** Every tube in its worst case, the hardest worked first. */
     public List<TubeUse> tubeUses() {
         return tubeUses;
+    }
+
+    /** Every mount that a tube carries, to the last washer. */
+    public List<MountCorner> corners() {
+        return corners;
+    }
+
+    /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
+    public Optional<MountStiffness> mountStiffness() {
+        return mountStiffness;
     }
 
     public List<CutTube> cutList() {

@@ -1,6 +1,7 @@
 package oddcradle.core.examine;
 
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -37,10 +38,23 @@ public final class KnockOns {
     }
 
     static List<KnockOn> of(Job job, Seating seating) {
+        return of(job, seating, Optional.empty());
+    }
+
+    /** @param before answers of a job that differs from this one in its cradle alone */
+    static List<KnockOn> of(Job job, Seating seating, Optional<List<KnockOn>> before) {
         Setting setting = new Setting(job, seating);
         return job.plan().neighbours().stream()
-                .map(neighbour -> of(setting, neighbour))
+                .map(neighbour -> before.filter(answers -> !looksAtCradle(neighbour))
+                        .flatMap(answers -> answers.stream()
+                                .filter(each -> each.neighbour().equals(neighbour))
+                                .findFirst())
+                        .orElseGet(() -> of(setting, neighbour)))
                 .toList();
+    }
+
+    private static boolean looksAtCradle(Neighbour neighbour) {
+        return neighbour instanceof Neighbour.PipeRun || neighbour instanceof Neighbour.Intake;
     }
 
     private static KnockOn of(Setting setting, Neighbour neighbour) {

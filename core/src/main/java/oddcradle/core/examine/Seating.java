@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
-import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.job.Anchor;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Job;
@@ -75,15 +74,7 @@ public final class Seating {
     }
 
     private Vec3 closestOn(Member member, Vec3 point) {
-        Vec3 closest = null;
-        for (int k = 1; k < member.nodes().size(); k++) {
-            Vec3 here = SegmentDistance.closestOnSegment(
-                    point, node(member.nodes().get(k - 1)), node(member.nodes().get(k)));
-            if (closest == null || here.distanceTo(point) < closest.distanceTo(point)) {
-                closest = here;
-            }
-        }
-        return closest;
+        return PathPoint.nearest(path(member), point);
     }
 
     public Pose pose() {

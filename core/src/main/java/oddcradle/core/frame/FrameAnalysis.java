@@ -17,7 +17,7 @@ import oddcradle.core.math.Vec3;
  */
 public final class FrameAnalysis {
     /** A pivot below this share of its diagonal is rounding: that motion has no stiffness of its own. */
-    private static final double SINGULAR = 1e-13;
+    static final double SINGULAR = 1e-13;
 
     private FrameAnalysis() {}
 

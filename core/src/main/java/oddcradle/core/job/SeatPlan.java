@@ -44,4 +44,8 @@ public record SeatPlan(
     public SeatPlan withErrors(FitErrors other) {
         return new SeatPlan(wishes, way, lifting, other, brackets, neighbours);
     }
+
+    public SeatPlan withBrackets(List<Bracket> others) {
+        return new SeatPlan(wishes, way, lifting, errors, others, neighbours);
+    }
 }

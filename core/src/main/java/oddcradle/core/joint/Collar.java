@@ -24,6 +24,11 @@ public record Collar(double inside, double outside, double length, IsoFit slide,
         return new Collar(bolt, bore, length, IsoFit.sliding(bolt), IsoFit.pressed(bore));
     }
 
+    /** How loose a bolt may be that only clamps, m: near ISO 273 medium in metal, coarse where rubber gives; from memory. */
+    public static double clearance(double bolt, boolean hard) {
+        return hard ? 0.1 * bolt + 0.0002 + 1e-9 : 0.2 * bolt + 1e-9;
+    }
+
     public double wall() {
         return (outside - inside) / 2;
     }

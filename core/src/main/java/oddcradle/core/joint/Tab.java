@@ -92,7 +92,7 @@ public record Tab(
         }
     }
 
-    /** The thinnest of the stock that holds, flat if it can be; the strongest there is where none holds. */
+    /** The thinnest of the stock that holds and bears its own weld, flat if it can be; the strongest there is where none holds. */
     public static Tab design(Wanted wanted) {
         List<Double> choice = wanted.thickness().map(List::of).orElse(wanted.stock());
         Tab last = null;
@@ -102,7 +102,8 @@ public record Tab(
                     continue;
                 }
                 Tab tab = of(wanted, thickness, boxed);
-                if (tab.use <= 1) {
+                if (tab.use <= 1
+                        && (tab.leg <= thickness + 1e-9 || wanted.thickness().isPresent())) {
                     return tab;
                 }
                 last = last == null || tab.use < last.use ? tab : last;

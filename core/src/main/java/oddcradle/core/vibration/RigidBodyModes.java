@@ -207,7 +207,7 @@ public final class RigidBodyModes {
         return new StaticSag(shift, turn, loads);
     }
 
-    private static double[][] mass(MountedBody input) {
+    static double[][] mass(MountedBody input) {
         double[][] m = new double[6][6];
         for (int i = 0; i < 3; i++) {
             m[i][i] = input.body().mass();

@@ -1,0 +1,50 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.List;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Why;
+import oddcradle.core.joint.CornerStack;
+import oddcradle.core.units.Quantity;
+
+/** The numbers of one mount. */
+final class CornerFigures {
+    private static final Source STACK = Source.derived("thicknesses along the bolt");
+
+    private CornerFigures() {}
+
+    static List<Figure> of(MountCorner corner) {
+        String id = corner.isolator().id();
+        CornerStack stack = corner.stack();
+        return List.of(
+                new Figure(
+                        id + " tab, worst " + corner.tab().worst(),
+                        Quantity.share(corner.tab().use()),
+                        CornerNotes.tabWhy(corner.tab())),
+                new Figure(
+                        id + " bolt " + stack.bolt().mark(),
+                        Quantity.share(corner.bolt().use()),
+                        new Why(
+                                "hypot(tension / proof, shear / 0.577 proof), by the factor",
+                                List.of(
+                                        input(
+                                                "tension",
+                                                Quantity.force(corner.bolt().tension())),
+                                        input(
+                                                "shear",
+                                                Quantity.force(corner.bolt().shear()))),
+                                Source.fromMemory("Shigley, Mechanical Engineering Design"))),
+                new Figure(
+                        id + " stack between head and nut",
+                        Quantity.length(stack.grip()),
+                        new Why(
+                                "sum of what the bolt clamps",
+                                List.of(
+                                        input("sleeve", Quantity.length(stack.sleeve())),
+                                        input("spacer", Quantity.length(stack.spacer())),
+                                        input("hole", Quantity.length(stack.hole()))),
+                                STACK)));
+    }
+}

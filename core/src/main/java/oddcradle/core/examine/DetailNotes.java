@@ -1,0 +1,641 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.BoltGrade;
+import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.drive.Stage;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Detail;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.TubeJoint;
+import oddcradle.core.joint.BoltStrength;
+import oddcradle.core.joint.Collar;
+import oddcradle.core.joint.FoldedStrip;
+import oddcradle.core.joint.HubGrip;
+import oddcradle.core.joint.NotchedTube;
+import oddcradle.core.joint.SleevedEnd;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Tube;
+import oddcradle.core.units.Quantity;
+
+/** What is to be said of gussets, pads, notches, slides, adapters, hubs, clutches, hangers, strips and bolted tube ends. */
+final class DetailNotes {
+    private static final Source PRACTICE = Source.commonPractice();
+    private static final Source SHIGLEY = Source.fromMemory("Shigley, Mechanical Engineering Design");
+    private static final Source WALL = Source.derived("thin wall summed over the arc");
+    /** A landing pad lifts no more than a person can, m: an eighth to a quarter inch under the lug; common practice. */
+    private static final double PAD_LOWEST = 0.00635;
+
+    private static final double PAD_HIGHEST = 0.001;
+    /** Play of a chain over its life, share of its length, and half a pitch to hang it on; common practice. */
+    private static final double CHAIN_WEAR = 0.015;
+
+    private static final double LEAST_WEB = 0.004;
+    private static final double CLUTCH_RESERVE = 1.5;
+    private static final double PRESS_OUTSIDE = 2.0;
+    private static final double STEEL = 205e9;
+    private static final int CLAMP_SCREWS = 2;
+    private static final int TAPER_SCREWS = 3;
+
+    private final Job job;
+    private final Seating seating;
+    private final LineResult line;
+    private final List<TubeUse> uses;
+    private final List<Figure> figures = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+
+    private DetailNotes(Job job, Seating seating, LineResult line, List<TubeUse> uses) {
+        this.job = job;
+        this.seating = seating;
+        this.line = line;
+        this.uses = uses;
+    }
+
+    /** Figures and findings of all details. */
+    record Notes(List<Figure> figures, List<Finding> findings) {}
+
+    static Notes of(Job job, Seating seating, LineResult line, List<TubeUse> uses) {
+        DetailNotes notes = new DetailNotes(job, seating, line, uses);
+        job.cradle().details().forEach(notes::detail);
+        job.cradle().joints().forEach(notes::joint);
+        return new Notes(notes.figures, notes.findings);
+    }
+
+    private void detail(Detail detail) {
+        if (detail instanceof Detail.Gusset gusset) {
+            gusset(gusset);
+        } else if (detail instanceof Detail.LandingPad pad) {
+            landingPad(pad);
+        } else if (detail instanceof Detail.ClampPad pad) {
+            clampPad(pad);
+        } else if (detail instanceof Detail.ReliefNotch notch) {
+            notch(notch);
+        } else if (detail instanceof Detail.Slide slide) {
+            slide(slide);
+        } else if (detail instanceof Detail.AdapterPlate plate) {
+            adapter(plate);
+        } else if (detail instanceof Detail.Hub hub) {
+            hub(hub);
+        } else if (detail instanceof Detail.Clutch clutch) {
+            clutch(clutch);
+        } else if (detail instanceof Detail.ReusedHanger hanger) {
+            hanger(hanger);
+        } else if (detail instanceof Detail.FoldedPlate plate) {
+            folded(plate);
+        }
+    }
+
+    private void say(String code, Severity severity, Phrase what, Place where, Why why) {
+        findings.add(Finding.statement(code, Stop.CRADLE, severity, what, where, why));
+    }
+
+    private Place at(String id, String node) {
+        return Place.of(id, seating.node(node));
+    }
+
+    private void gusset(Detail.Gusset gusset) {
+        Member first = job.cradle().member(gusset.first()).orElseThrow();
+        Member second = job.cradle().member(gusset.second()).orElseThrow();
+        for (Member tube : List.of(first, second)) {
+            if (!tube.nodes().contains(gusset.node())) {
+                say(
+                        "cradle.gusset",
+                        Severity.STOP,
+                        Phrase.of(
+                                "gusset {} is meant for node {}, which {} does not pass; name the node where both tubes meet",
+                                gusset.id(),
+                                gusset.node(),
+                                tube.id()),
+                        at(gusset.id(), gusset.node()),
+                        new Why("nodes of the tube", List.of(), PRACTICE));
+                return;
+            }
+        }
+        double wall = Math.min(wall(first), wall(second));
+        if (wall > 0 && gusset.thickness() > 2 * wall) {
+            say(
+                    "cradle.gusset",
+                    Severity.WATCH,
+                    Phrase.of(
+                            "gusset {} is {} thick on a wall of {}: it cracks the tube beside its tip; no more than twice the wall",
+                            gusset.id(),
+                            Quantity.length(gusset.thickness()),
+                            Quantity.length(wall)),
+                    at(gusset.id(), gusset.node()),
+                    new Why("thickness against the thinner wall", List.of(), PRACTICE));
+        }
+        double steel = gusset.leg()
+                * gusset.leg()
+                / 2
+                * gusset.thickness()
+                * job.material(first).density();
+        figures.add(new Figure(
+                "gusset " + gusset.id() + " weighs",
+                Quantity.mass(steel),
+                new Why("leg² / 2 · t · rho", List.of(), PRACTICE)));
+    }
+
+    private static double wall(Member member) {
+        return member.section() instanceof Tube tube ? tube.wall() : 0;
+    }
+
+    private void landingPad(Detail.LandingPad pad) {
+        boolean good = pad.below() >= PAD_HIGHEST && pad.below() <= PAD_LOWEST;
+        say(
+                "cradle.landing-pad",
+                good ? Severity.GOOD : Severity.WATCH,
+                good
+                        ? Phrase.of(
+                                "{} carries {} while its bolt goes in: lift {}",
+                                pad.id(),
+                                pad.boss(),
+                                Quantity.length(pad.below()))
+                        : Phrase.of(
+                                "{} lies {} under the lug of {}; from 1 mm to {} one person can line it up",
+                                pad.id(),
+                                Quantity.length(pad.below()),
+                                pad.boss(),
+                                Quantity.length(PAD_LOWEST)),
+                Place.of(pad.id(), seating.boss(pad.boss())),
+                new Why("gap under the lug, 1 to 6.35 mm", List.of(), PRACTICE));
+    }
+
+    /** Friction of the clamped shells must hold what the cradle puts on them. */
+    private void clampPad(Detail.ClampPad pad) {
+        ScrewThread thread = ScrewThread.of("thread", pad.thread());
+        Optional<Member> host = seating.landing(pad.node());
+        double grip = 2 * HubGrip.FRICTION * HubGrip.screws(pad.bolts(), thread);
+        double asked = 0;
+        for (TubeUse use : uses) {
+            if (use.tube().nodes().contains(pad.node())) {
+                asked = Math.max(
+                        asked,
+                        Math.max(
+                                use.piece().endI().force().length(),
+                                use.piece().endJ().force().length()));
+            }
+        }
+        boolean holds = grip >= job.build().yieldFactor() * asked;
+        findings.add(Finding.atLeast(
+                "cradle.clamp-pad",
+                Stop.CRADLE,
+                holds ? Severity.GOOD : Severity.WATCH,
+                Phrase.of(
+                        holds
+                                ? "{} grips {} with {}; {} comes onto it"
+                                : "{} grips {} with only {} where {} comes onto it, by the factor; more or thicker bolts",
+                        pad.id(),
+                        host.map(Member::id).orElse("its tube"),
+                        Quantity.force(grip),
+                        Quantity.force(asked)),
+                Quantity.force(grip),
+                Quantity.force(job.build().yieldFactor() * asked),
+                at(pad.id(), pad.node()),
+                new Why(
+                        "2 mu n F, F three quarters of proof",
+                        List.of(input("mu", Quantity.ratio(HubGrip.FRICTION)), input("n", Quantity.count(pad.bolts()))),
+                        PRACTICE)));
+        if (!pad.lined()
+                && host.filter(tube -> job.material(tube).isLightAlloy()).isPresent()) {
+            say(
+                    "cradle.unlined",
+                    Severity.WATCH,
+                    Phrase.of(
+                            "{} sits bare on {}: steel and alloy eat each other when wet; put a liner between and look at it every"
+                                    + " year",
+                            pad.id(),
+                            host.get().id()),
+                    at(pad.id(), pad.node()),
+                    new Why("bare steel on a light alloy", List.of(), PRACTICE));
+        }
+    }
+
+    private void notch(Detail.ReliefNotch notch) {
+        Member member = job.cradle().member(notch.member()).orElseThrow();
+        Vec3 at = seating.node(member.first()).towards(seating.node(member.last()), notch.at());
+        if (!(member.section() instanceof Tube tube) || notch.depth() >= tube.od() - 2 * tube.wall()) {
+            say(
+                    "cradle.notch",
+                    Severity.STOP,
+                    Phrase.of(
+                            "notch {} is {} deep in {}: that cuts it through; move the tube instead",
+                            notch.id(),
+                            Quantity.length(notch.depth()),
+                            member.section().designation()),
+                    Place.of(notch.id(), at),
+                    new Why("depth against the tube", List.of(), WALL));
+            return;
+        }
+        NotchedTube left = NotchedTube.of(tube, notch.depth(), notch.closed());
+        double whole = tube.secondMomentY() / (tube.od() / 2);
+        double share = left.sectionModulus() / whole;
+        double use = uses.stream()
+                .filter(each -> each.tube().id().equals(member.id()))
+                .mapToDouble(TubeUse::share)
+                .max()
+                .orElse(0);
+        double then = use / share;
+        boolean holds = then <= 1 && notch.closed();
+        findings.add(Finding.atMost(
+                "cradle.notch",
+                Stop.CRADLE,
+                holds ? Severity.GOOD : then > 1 ? Severity.STOP : Severity.WATCH,
+                Phrase.of(
+                        notch.closed()
+                                ? "notch {} leaves {} of the bending strength of {}; at its worst place that would be {} of what is"
+                                        + " allowed"
+                                : "notch {} is left open: {} of the bending strength of {} remains and hardly any against twist"
+                                        + " ({} of what is allowed in bending); turn the off-cut over and weld it in",
+                        notch.id(),
+                        Quantity.share(share),
+                        member.id(),
+                        Quantity.share(then)),
+                Quantity.share(then),
+                Quantity.share(1),
+                Place.of(notch.id(), at),
+                new Why(
+                        "section modulus with the wall beyond the cut mirrored inside, or gone",
+                        List.of(
+                                input("depth", Quantity.length(notch.depth())),
+                                input("use of the whole tube", Quantity.share(use))),
+                        WALL)));
+    }
+
+    /** Range needed for the drive against what the slots give. */
+    private void slide(Detail.Slide slide) {
+        double needed = 0;
+        String drive = "";
+        if (!line.stages().isEmpty()) {
+            StageResult stage = line.stages().get(0);
+            drive = stage.stage().label();
+            double centres =
+                    stage.driving().sprocketCentre().distanceTo(stage.driven().sprocketCentre());
+            needed = CHAIN_WEAR * 2 * centres / 2
+                    + (stage.stage() instanceof Stage.Chain chain ? chain.pitch() / 2 : CHAIN_WEAR * centres);
+        }
+        boolean enough = slide.range() >= needed;
+        findings.add(Finding.atLeast(
+                "cradle.slide",
+                Stop.CRADLE,
+                enough ? Severity.GOOD : Severity.WATCH,
+                Phrase.of(
+                        enough
+                                ? "{} slides {}; {} needs {} over its life"
+                                : "{} slides only {}; {} needs {} to be hung and to wear: lengthen the slots",
+                        slide.id(),
+                        Quantity.length(slide.range()),
+                        drive.isEmpty() ? "the drive" : drive,
+                        Quantity.length(needed)),
+                Quantity.length(slide.range()),
+                Quantity.length(needed),
+                Place.of(
+                        slide.id(),
+                        slide.nodes().isEmpty()
+                                ? seating.mass().cg()
+                                : seating.node(slide.nodes().get(0))),
+                new Why("1.5 % of the centre distance for wear and half a pitch to hang it on", List.of(), PRACTICE)));
+    }
+
+    private void adapter(Detail.AdapterPlate plate) {
+        ScrewThread engine = ScrewThread.of("engine.thread", plate.engine().thread());
+        ScrewThread driven = ScrewThread.of("driven.thread", plate.driven().thread());
+        double apart = Math.abs(plate.engine().diameter() - plate.driven().diameter()) / 2;
+        double heads = (engine.acrossCorners() + driven.acrossCorners()) / 2;
+        double web = Math.min(plate.engine().diameter(), plate.driven().diameter()) / 2
+                - Math.max(engine.diameter(), driven.diameter()) / 2
+                - plate.register() / 2;
+        Why sizes = new Why(
+                "circles, heads and register",
+                List.of(
+                        input("engine circle", Quantity.length(plate.engine().diameter())),
+                        input("driven circle", Quantity.length(plate.driven().diameter())),
+                        input("register", Quantity.length(plate.register()))),
+                Source.derived("plane geometry"));
+        if (web < LEAST_WEB) {
+            say(
+                    "cradle.adapter",
+                    Severity.STOP,
+                    Phrase.of(
+                            "adapter {}: only {} of metal between its holes and its register, {} is the least",
+                            plate.id(),
+                            Quantity.length(web),
+                            Quantity.length(LEAST_WEB)),
+                    Place.NOWHERE,
+                    sizes);
+        } else if (apart < heads / 2) {
+            say(
+                    "cradle.adapter",
+                    Severity.WATCH,
+                    Phrase.of(
+                            "adapter {}: the two bolt circles are {} apart and the heads need {}; turn one pattern between the other"
+                                    + " or countersink",
+                            plate.id(),
+                            Quantity.length(apart),
+                            Quantity.length(heads)),
+                    Place.NOWHERE,
+                    sizes);
+        }
+        adapterTorque(plate, engine);
+        double room = plate.pocket() + plate.thickness() - plate.shaft() - plate.crankFloat();
+        say(
+                "cradle.adapter-shaft",
+                room < 0 ? Severity.STOP : Severity.GOOD,
+                Phrase.of(
+                        room < 0
+                                ? "adapter {}: the input shaft pushes on the crank by {}; a thicker plate, or shorten the shaft"
+                                : "adapter {}: {} is left before the input shaft when the crank has moved its whole float",
+                        plate.id(),
+                        Quantity.length(Math.abs(room))),
+                Place.NOWHERE,
+                new Why(
+                        "pocket + plate - shaft - float",
+                        List.of(
+                                input("pocket", Quantity.length(plate.pocket())),
+                                input("plate", Quantity.length(plate.thickness())),
+                                input("shaft", Quantity.length(plate.shaft())),
+                                input("float", Quantity.length(plate.crankFloat()))),
+                        Source.derived("stack of lengths")));
+        if (engine.inch() != driven.inch()) {
+            say(
+                    "cradle.mixed-threads",
+                    Severity.WATCH,
+                    Phrase.of(
+                            "adapter {} joins {} and {}: inch and metric on one plate, mark them",
+                            plate.id(),
+                            engine.designation(),
+                            driven.designation()),
+                    Place.NOWHERE,
+                    new Why("threads of the two circles", List.of(), PRACTICE));
+        }
+    }
+
+    /** Friction of the clamped faces first, dowels in shear where there are any. */
+    private void adapterTorque(Detail.AdapterPlate plate, ScrewThread engine) {
+        double friction = HubGrip.FRICTION
+                * HubGrip.screws(plate.engine().holes(), engine)
+                * plate.engine().diameter()
+                / 2;
+        double dowels = plate.dowels()
+                * Math.PI
+                / 4
+                * plate.dowel()
+                * plate.dowel()
+                * 0.577
+                * BoltGrade.CLASS_8_8.proofStress()
+                * plate.engine().diameter()
+                / 2;
+        double carries = Math.max(friction, dowels) / job.build().yieldFactor();
+        boolean holds = carries >= plate.torque();
+        findings.add(Finding.atLeast(
+                "cradle.adapter-torque",
+                Stop.CRADLE,
+                holds ? Severity.GOOD : Severity.STOP,
+                Phrase.of(
+                        holds
+                                ? "adapter {} carries {}; {} goes through it"
+                                : "adapter {} carries only {} where {} goes through it; more bolts, or dowels",
+                        plate.id(),
+                        Quantity.torque(carries),
+                        Quantity.torque(plate.torque())),
+                Quantity.torque(carries),
+                Quantity.torque(plate.torque()),
+                Place.NOWHERE,
+                new Why(
+                        "the greater of mu n F r and dowels in shear, by the factor",
+                        List.of(input("friction", Quantity.torque(friction)), input("dowels", Quantity.torque(dowels))),
+                        SHIGLEY)));
+    }
+
+    /** All ways to hold the hub, the strongest named; one that carries the torque is enough. */
+    private void hub(Detail.Hub hub) {
+        double factor = job.build().yieldFactor();
+        ScrewThread screw = ScrewThread.find(hub.shaft() > 0.02 ? "M8" : "M6").orElseThrow();
+        double overlap = -oddcradle.core.joint.IsoFit.pressed(hub.shaft()).high();
+        double pressure = Collar.pressure(overlap, 0, hub.shaft() / 2, PRESS_OUTSIDE * hub.shaft() / 2, STEEL);
+        record Way(String name, double carries) {}
+        List<Way> ways = List.of(
+                new Way("pressed bush", HubGrip.pressed(pressure, hub.shaft(), hub.length()) / factor),
+                new Way(
+                        "split clamp, two " + screw.designation(),
+                        HubGrip.clamped(HubGrip.screws(CLAMP_SCREWS, screw), hub.shaft()) / factor),
+                new Way(
+                        "split taper bush, three " + screw.designation(),
+                        HubGrip.tapered(HubGrip.screws(TAPER_SCREWS, screw), hub.shaft()) / factor),
+                new Way("key", HubGrip.keyed(hub.shaft(), hub.length(), factor)));
+        for (Way way : ways) {
+            figures.add(new Figure(
+                    hub.id() + ", " + way.name() + " carries",
+                    Quantity.torque(way.carries()),
+                    new Why(
+                            "press mu p pi d² L / 2; clamp mu pi F d / 2; taper mu F d / (2 (sin a + mu cos a)); key by its sides",
+                            List.of(
+                                    input("d", Quantity.length(hub.shaft())),
+                                    input("L", Quantity.length(hub.length())),
+                                    input("mu", Quantity.ratio(HubGrip.FRICTION))),
+                            SHIGLEY)));
+        }
+        List<String> enough = ways.stream()
+                .filter(way -> way.carries() >= hub.torque())
+                .map(Way::name)
+                .toList();
+        say(
+                "cradle.hub",
+                enough.isEmpty() ? Severity.STOP : Severity.GOOD,
+                enough.isEmpty()
+                        ? Phrase.of(
+                                "nothing holds hub {} on its {} shaft against {}: a longer seat or a thicker shaft",
+                                hub.id(),
+                                Quantity.length(hub.shaft()),
+                                Quantity.torque(hub.torque()))
+                        : Phrase.of(
+                                "hub {} takes {} by: {}; never weld to an alloy you do not know",
+                                hub.id(),
+                                Quantity.torque(hub.torque()),
+                                String.join(", ", enough)),
+                Place.NOWHERE,
+                new Why("each way's torque by the factor against what is asked", List.of(), SHIGLEY));
+    }
+
+    private void clutch(Detail.Clutch clutch) {
+        double carries =
+                HubGrip.clutch(clutch.faces(), clutch.friction(), clutch.clamp(), clutch.outer(), clutch.inner());
+        double wants = CLUTCH_RESERVE * job.donor().engine().maxTorque();
+        boolean holds = carries >= wants;
+        findings.add(Finding.atLeast(
+                "cradle.clutch",
+                Stop.CRADLE,
+                holds ? Severity.GOOD : Severity.WATCH,
+                Phrase.of(
+                        holds
+                                ? "clutch {} holds {}; the engine's greatest torque with its reserve is {}"
+                                : "clutch {} slips at {}; the engine's greatest torque and half as much again is {}: stronger springs"
+                                        + " or more faces",
+                        clutch.id(),
+                        Quantity.torque(carries),
+                        Quantity.torque(wants)),
+                Quantity.torque(carries),
+                Quantity.torque(wants),
+                Place.NOWHERE,
+                new Why(
+                        "n mu F (D + d) / 4 against 1.5 times the greatest torque",
+                        List.of(
+                                input("D", Quantity.length(clutch.outer())),
+                                input("d", Quantity.length(clutch.inner())),
+                                input("F", Quantity.force(clutch.clamp()))),
+                        SHIGLEY)));
+    }
+
+    private void hanger(Detail.ReusedHanger hanger) {
+        double left = hanger.width() - 2 * hanger.off();
+        double needs = 2 * hanger.bush() + hanger.bore();
+        boolean enough = left >= needs;
+        findings.add(Finding.atLeast(
+                "cradle.hanger",
+                Stop.CRADLE,
+                enough ? Severity.GOOD : Severity.STOP,
+                Phrase.of(
+                        enough
+                                ? "hanger {}: {} of width remain when {} is cut off each side; its two bushes need {}"
+                                : "hanger {}: only {} of width remain when {} is cut off each side; its two bushes need {}, cut less",
+                        hanger.id(),
+                        Quantity.length(left),
+                        Quantity.length(hanger.off()),
+                        Quantity.length(needs)),
+                Quantity.length(left),
+                Quantity.length(needs),
+                Place.of(hanger.id(), seating.boss(hanger.boss())),
+                new Why(
+                        "width - 2 cut against two bushes and a bore's width between them",
+                        List.of(input("width", Quantity.length(hanger.width()))),
+                        PRACTICE)));
+    }
+
+    private void folded(Detail.FoldedPlate plate) {
+        FoldedStrip strip = new FoldedStrip(plate.width(), plate.thickness(), plate.fold());
+        FoldedStrip flat = new FoldedStrip(plate.width(), plate.thickness(), 0);
+        Material steel = job.materials().get(0);
+        figures.add(new Figure(
+                plate.id() + " at its end",
+                Quantity.stiffness(3 * steel.youngsModulus() * strip.secondMoment() / Math.pow(plate.span(), 3)),
+                new Why(
+                        "3 E I / L³, as a strip held at one end",
+                        List.of(
+                                input("L", Quantity.length(plate.span())),
+                                input("as stiff as a plain strip of", Quantity.length(strip.plainEquivalent()))),
+                        Source.derived("channel with sharp corners"))));
+        say(
+                "cradle.folded",
+                Severity.NOTE,
+                Phrase.of(
+                        "{} is {} times as stiff and {} times as strong as the flat strip: as stiff as plain sheet of {}",
+                        plate.id(),
+                        Quantity.ratio(strip.secondMoment() / flat.secondMoment()),
+                        Quantity.ratio(strip.sectionModulus() / flat.sectionModulus()),
+                        Quantity.length(strip.plainEquivalent())),
+                Place.of(plate.id(), seating.boss(plate.boss())),
+                new Why(
+                        "second moment of the folded strip over the flat one's",
+                        List.of(),
+                        Source.derived("beam theory")));
+    }
+
+    /** A bolt through a tube's end: it dents the tube unless something stands inside. */
+    private void joint(TubeJoint joint) {
+        if (!joint.kind().isBolted()) {
+            return;
+        }
+        Member member = job.cradle().member(joint.member()).orElseThrow();
+        if (!(member.section() instanceof Tube tube)) {
+            return;
+        }
+        ScrewThread thread = ScrewThread.find(joint.thread())
+                .or(() -> ScrewThread.forBore(tube.od() / 3, job.build().shop().inch()))
+                .orElse(ScrewThread.all().get(0));
+        double load = uses.stream()
+                .filter(use -> use.tube().id().equals(member.id()))
+                .mapToDouble(use -> Math.max(
+                        use.piece().endI().force().length(),
+                        use.piece().endJ().force().length()))
+                .max()
+                .orElse(0);
+        Optional<TubeJoint.InnerSleeve> sleeve = joint.sleeve();
+        SleevedEnd end = SleevedEnd.of(
+                tube,
+                sleeve.map(TubeJoint.InnerSleeve::od).orElse(0.0),
+                sleeve.isPresent() ? tube.wall() : 0,
+                thread.diameter(),
+                load,
+                BoltStrength.preload(thread, BoltGrade.usual(thread.inch())),
+                job.material(member).yieldStrength());
+        Place where = at(member.id(), joint.node());
+        Why why = new Why(
+                "bolt's clamping against what dents the walls; bearing F / (d 2 t)",
+                List.of(
+                        input("clamping", Quantity.force(BoltStrength.preload(thread, BoltGrade.usual(thread.inch())))),
+                        input("bearing", Quantity.stress(end.bearing()))),
+                Source.fromMemory("Roark's Formulas for Stress and Strain, rings"));
+        if (sleeve.isPresent() && (end.play() < 0 || end.play() > SleevedEnd.MOST_PLAY)) {
+            say(
+                    "cradle.sleeve",
+                    end.play() < 0 ? Severity.STOP : Severity.WATCH,
+                    Phrase.of(
+                            end.play() < 0
+                                    ? "the sleeve at {} of {} is {} too thick for the tube"
+                                    : "the sleeve at {} of {} has {} of play: the tube gives before it helps",
+                            joint.node(),
+                            member.id(),
+                            Quantity.length(Math.abs(end.play()))),
+                    where,
+                    why);
+        } else if (sleeve.isPresent() && sleeve.get().length() < SleevedEnd.LEAST_LENGTH - 1e-9) {
+            say(
+                    "cradle.sleeve",
+                    Severity.WATCH,
+                    Phrase.of(
+                            "the sleeve at {} of {} is {} long; the tube folds at its end, an inch is the least",
+                            joint.node(),
+                            member.id(),
+                            Quantity.length(sleeve.get().length())),
+                    where,
+                    why);
+        } else if (end.crush() > 1) {
+            say(
+                    "cradle.crush",
+                    Severity.WATCH,
+                    Phrase.of(
+                            sleeve.isPresent()
+                                    ? "{} tightened fully still dents the end of {} at {}: weld a crush tube through it"
+                                    : "{} dents the end of {} at {} when it is tightened: put a sleeve inside, rivet it, then drill"
+                                            + " both",
+                            thread.designation(),
+                            member.id(),
+                            joint.node()),
+                    where,
+                    why);
+        } else {
+            say(
+                    "cradle.sleeve",
+                    Severity.GOOD,
+                    Phrase.of(
+                            "{} through the end of {} at {}: rivet the sleeve first, then drill both",
+                            thread.designation(),
+                            member.id(),
+                            joint.node()),
+                    where,
+                    why);
+        }
+    }
+}

@@ -1,0 +1,38 @@
+package oddcradle.core.examine;
+
+import java.util.Optional;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Member;
+import oddcradle.core.joint.BoltStrength;
+import oddcradle.core.joint.Collar;
+import oddcradle.core.joint.CornerStack;
+import oddcradle.core.joint.Tab;
+import oddcradle.core.math.Vec3;
+
+/**
+ * One mount worked out to the last washer.
+ *
+ * @param tube that carries it
+ * @param through whether the bolt goes through the tube; else a tab stands off it
+ * @param at middle of the boss's hole, host axes, m
+ * @param axis of its bolt, host axes, from the lug towards the frame
+ * @param towards from the tube's middle to the bolt, host axes, square to the bolt; zero where it goes through the tube
+ * @param along what the rubber moves along the bolt, m
+ * @param across m
+ * @param ears bolt of the bracket on the engine where its hole lies across the mount's axis
+ * @param collar that the bolt needs in the boss's bore
+ */
+public record MountCorner(
+        Isolator isolator,
+        Member tube,
+        boolean through,
+        Vec3 at,
+        Vec3 axis,
+        Vec3 towards,
+        double along,
+        double across,
+        Tab tab,
+        CornerStack stack,
+        BoltStrength bolt,
+        Optional<CornerStack> ears,
+        Optional<Collar> collar) {}

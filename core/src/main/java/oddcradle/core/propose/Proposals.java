@@ -1,0 +1,249 @@
+package oddcradle.core.propose;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.control.Progress;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.MountCorner;
+import oddcradle.core.examine.TubeUse;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.mounting.Cushion;
+import oddcradle.core.mounting.Elastomer;
+import oddcradle.core.mounting.Hard;
+import oddcradle.core.section.Section;
+import oddcradle.core.units.Quantity;
+
+/**
+ * Works out every kind of cradle for a job in the manners that suit it. Cost: some ten frame solutions and an examination for each.
+ */
+public final class Proposals {
+    /** Kinds of which a three-point form makes sense. */
+    private static final Set<CradleKind> ON_THREE = Set.of(CradleKind.LOWER, CradleKind.RING, CradleKind.SKID);
+
+    private static final Set<CradleKind> ALWAYS_HARD = Set.of(CradleKind.PLATES);
+    private static final Set<CradleKind> ALWAYS_SOFT = Set.of(CradleKind.HANGER);
+    /** Drawn first with what is lightest, then with what it turned out to need. */
+    private static final int DRAWN = 2;
+
+    /** Sizes that differ by less leave the drawing as it is, m. */
+    private static final double SAME_SIZE = 0.0015;
+
+    private final Examination base;
+    private final Wishes wishes;
+    private final QuickWay way;
+    /** The last one worked out in each manner: it lends what only lugs and cushions decide. */
+    private final Map<Manner, Examination> alike = new HashMap<>();
+
+    private Proposals(Examination base, Wishes wishes) {
+        this.base = base;
+        this.wishes = wishes;
+        this.way = new QuickWay(base);
+    }
+
+    /**
+     * What is asked for.
+     *
+     * @param kinds all where empty
+     * @param hard only bolted hard, or only soft; either where empty
+     * @param points 3 or 4; either where empty
+     * @param elastomer of soft mounts
+     */
+    public record Wishes(
+            List<CradleKind> kinds, Optional<Boolean> hard, Optional<Integer> points, Elastomer elastomer) {
+        public static final Wishes ALL = new Wishes(List.of(), Optional.empty(), Optional.empty(), Elastomer.RUBBER);
+
+        public Wishes {
+            kinds = List.copyOf(kinds);
+        }
+    }
+
+    /**
+     * @param proposals those without a stop first, then the lightest
+     * @param notHere kinds that do not suit the machine, and why
+     */
+    public record Result(List<Proposal> proposals, Map<CradleKind, String> notHere) {
+        public Result {
+            proposals = List.copyOf(proposals);
+        }
+    }
+
+    /** @throws Progress.Cancelled if the watcher ends it */
+    public static Result run(Examination examination, Wishes wishes, Progress progress) {
+        return new Proposals(examination, wishes).run(progress);
+    }
+
+    private Result run(Progress progress) {
+        Map<CradleKind, String> notHere = new EnumMap<>(CradleKind.class);
+        List<Proposal> proposals = new ArrayList<>();
+        List<CradleKind> kinds = wishes.kinds().isEmpty() ? List.of(CradleKind.values()) : wishes.kinds();
+        for (int k = 0; k < kinds.size(); k++) {
+            for (Manner manner : manners(kinds.get(k))) {
+                progress.report((double) k / kinds.size());
+                try {
+                    proposals.add(worked(kinds.get(k), manner));
+                } catch (CradleKind.NotHere why) {
+                    notHere.put(kinds.get(k), why.getMessage());
+                }
+            }
+        }
+        progress.report(1);
+        proposals.sort(Comparator.comparingInt(Proposal::stops)
+                .thenComparingInt(Proposal::watches)
+                .thenComparingDouble(Proposal::mass));
+        return new Result(proposals, notHere);
+    }
+
+    private List<Manner> manners(CradleKind kind) {
+        List<Manner> manners = new ArrayList<>();
+        for (boolean hard : new boolean[] {false, true}) {
+            boolean fits = hard ? !ALWAYS_SOFT.contains(kind) : !ALWAYS_HARD.contains(kind);
+            if (!fits || wishes.hard().filter(wanted -> wanted != hard).isPresent()) {
+                continue;
+            }
+            for (int points : new int[] {4, 3}) {
+                if ((points == 4
+                                || ON_THREE.contains(kind)
+                                        && base.job().donor().bosses().size() > 3)
+                        && wishes.points().filter(wanted -> wanted != points).isEmpty()) {
+                    Cushion cushion = hard ? new Hard() : PadChoice.of(base.job(), wishes.elastomer(), points);
+                    manners.add(
+                            new Manner(cushion, hard ? 0 : wishes.elastomer().usualLoss(), points));
+                }
+            }
+        }
+        return manners;
+    }
+
+    private Proposal worked(CradleKind kind, Manner manner) throws CradleKind.NotHere {
+        Site site = new Site(base, manner.isSoft());
+        Map<Role, Section> sections = new EnumMap<>(Role.class);
+        for (Role role : Role.values()) {
+            sections.put(role, role.first(base.job().build().shop()));
+        }
+        CradleDraft draft = null;
+        Job job = base.job();
+        for (int round = 0; round < DRAWN; round++) {
+            draft = kind.draft(site, manner, sections);
+            if (manner.points() == 3) {
+                leaveOneFree(draft, site);
+            }
+            job = Sizing.sized(TakeCradle.of(base.job(), draft.cradle()), draft, sections);
+            boolean changed = taken(sections, job, draft.roles());
+            if (!changed) {
+                break;
+            }
+        }
+        Examination examination = Examination.of(job, alike.getOrDefault(manner, base));
+        alike.put(manner, examination);
+        return judged(kind, manner, examination, draft.troubles());
+    }
+
+    /** The lug farthest from the drive carries nothing. */
+    private void leaveOneFree(CradleDraft draft, Site site) {
+        var drive = base.seating().driverCentre();
+        draft.isolators().stream()
+                .map(Isolator::boss)
+                .max(Comparator.comparingDouble(
+                        boss -> base.seating().boss(boss).distanceTo(drive)))
+                .ifPresent(draft::leaveFree);
+        if (draft.isolators().size() != 3) {
+            draft.trouble("not three but " + draft.isolators().size() + " lugs are held");
+        }
+    }
+
+    /** What the sizes came to, as a start for drawing anew. */
+    private static boolean taken(Map<Role, Section> sections, Job job, Map<String, Role> roles) {
+        boolean changed = false;
+        for (Member member : job.cradle().members()) {
+            Role role = roles.get(member.id());
+            Section before = sections.put(role, member.section());
+            changed |= Math.abs(Bearer.half(before) - Bearer.half(member.section())) > SAME_SIZE;
+        }
+        return changed;
+    }
+
+    private Proposal judged(CradleKind kind, Manner manner, Examination examination, List<String> troubles) {
+        Set<String> own =
+                examination.job().cradle().members().stream().map(Member::id).collect(Collectors.toSet());
+        Optional<TubeUse> use = examination.tubeUses().stream()
+                .filter(each -> own.contains(each.tube().id()))
+                .findFirst();
+        Optional<Gap> gap = examination.ledger().near().stream()
+                .filter(each -> own.contains(each.obstacle().id()))
+                .min(Comparator.comparingDouble(Gap::margin));
+        List<Finding> findings = ofCradle(examination, own);
+        double mass =
+                examination.cutList().stream().mapToDouble(tube -> tube.mass()).sum()
+                        + examination.corners().stream()
+                                .mapToDouble(corner -> tabMass(examination.job(), corner))
+                                .sum();
+        return new Proposal(
+                kind,
+                manner,
+                examination,
+                mass,
+                2 * own.size(),
+                use,
+                gap,
+                examination
+                        .mountStiffness()
+                        .map(stiffness -> stiffness.frequencies().get(0)),
+                Hours.of(examination),
+                way.of(examination.job(), examination.seating()).words(),
+                weakPoint(examination, findings, use, troubles),
+                (int) findings.stream()
+                        .filter(each -> each.severity() == Severity.STOP)
+                        .count(),
+                (int) findings.stream()
+                        .filter(each -> each.severity() == Severity.WATCH)
+                        .count(),
+                troubles);
+    }
+
+    private static double tabMass(Job job, MountCorner corner) {
+        return corner.tab().volume() * job.material(corner.tube()).density();
+    }
+
+    /** What the cradle answers for: its own stop, gaps of its tubes, its stresses, its cutting. */
+    private static List<Finding> ofCradle(Examination examination, Set<String> own) {
+        List<Finding> findings = new ArrayList<>(examination.report(Stop.CRADLE).findings());
+        for (Stop stop : List.of(Stop.SEAT, Stop.LOAD, Stop.MAKE)) {
+            examination.report(stop).findings().stream()
+                    .filter(finding -> finding.where().parts().stream().anyMatch(own::contains)
+                            || finding.severity() == Severity.STOP && stop == Stop.LOAD)
+                    .forEach(findings::add);
+        }
+        return findings;
+    }
+
+    /** The worst that was found; where all is good, what comes nearest to its limit. */
+    private static String weakPoint(
+            Examination examination, List<Finding> findings, Optional<TubeUse> use, List<String> troubles) {
+        Optional<Finding> worst = findings.stream()
+                .filter(finding -> finding.severity().isWorseThan(Severity.NOT_CHECKED))
+                .min(Comparator.comparing(Finding::severity));
+        if (worst.isPresent()) {
+            return worst.get().what().in(oddcradle.core.units.UnitStyle.MILLIMETRES);
+        }
+        if (!troubles.isEmpty()) {
+            return troubles.get(0);
+        }
+        return use.map(each -> each.tube().label() + " works hardest, "
+                        + oddcradle.core.units.UnitStyle.MILLIMETRES.show(Quantity.share(each.share()))
+                        + " of what is allowed in \"" + each.load().label() + "\"")
+                .orElse("the frame does not stand");
+    }
+}

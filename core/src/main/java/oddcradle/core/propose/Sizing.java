@@ -1,0 +1,87 @@
+package oddcradle.core.propose;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oddcradle.core.examine.FrameOfJob;
+import oddcradle.core.examine.TubeUse;
+import oddcradle.core.job.Cradle;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.section.Section;
+
+/** Takes for each role the lightest section of the stock with which no tube of it is worked too hard. */
+final class Sizing {
+    /** Of what is allowed; the rest is for what nobody has reckoned with. */
+    private static final double AIM = 0.8;
+
+    private static final int MOST_ROUNDS = 4;
+
+    private Sizing() {}
+
+    /** @param start what was drawn with: nothing becomes lighter than that */
+    static Job sized(Job job, CradleDraft draft, Map<Role, Section> start) {
+        Map<String, Role> roles = draft.roles();
+        Map<Role, Section> sections = new EnumMap<>(start);
+        Job now = with(job, roles, sections);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Map<Role, Double> worst = new EnumMap<>(Role.class);
+            for (TubeUse use : FrameOfJob.uses(now)) {
+                Role role = roles.get(use.tube().id());
+                if (role != null) {
+                    worst.merge(role, use.share(), Math::max);
+                }
+            }
+            boolean changed = false;
+            for (Map.Entry<Role, Double> each : worst.entrySet()) {
+                Section before = sections.get(each.getKey());
+                if (each.getValue() > AIM) {
+                    Section after = stronger(job, draft, each.getKey(), before, each.getValue() / AIM);
+                    sections.put(each.getKey(), after);
+                    changed |= !after.equals(before);
+                }
+            }
+            if (!changed) {
+                return now;
+            }
+            now = with(job, roles, sections);
+        }
+        return now;
+    }
+
+    /** No wider than what it lands on, as long as that will do. */
+    private static Section stronger(Job job, CradleDraft draft, Role role, Section now, double times) {
+        List<Section> choice = role.choice(job.build().shop());
+        double widest = draft.widest(role) + 1e-6;
+        Optional<Section> narrow = choice.stream()
+                .filter(each -> each.outerRadius() <= widest && modulus(each) >= times * modulus(now))
+                .findFirst();
+        if (narrow.isPresent()) {
+            return narrow.get();
+        }
+        double wanted = times * modulus(now);
+        return choice.stream()
+                .filter(each -> modulus(each) >= wanted)
+                .findFirst()
+                .orElse(choice.get(choice.size() - 1));
+    }
+
+    /** The weaker of the two section moduli, m3. */
+    private static double modulus(Section section) {
+        double y = section.bendingStress(1, 0);
+        double z = section.bendingStress(0, 1);
+        return 1 / Math.max(y, z);
+    }
+
+    private static Job with(Job job, Map<String, Role> roles, Map<Role, Section> sections) {
+        Cradle cradle = job.cradle();
+        List<Member> members = new ArrayList<>();
+        for (Member member : cradle.members()) {
+            Role role = roles.get(member.id());
+            members.add(role == null ? member : member.withSection(sections.get(role)));
+        }
+        return job.withCradle(cradle.withMembers(members));
+    }
+}

@@ -12,6 +12,7 @@ import picocli.CommandLine.Command;
         subcommands = {
             CheckCommand.class,
             SeatCommand.class,
+            CradleCommand.class,
             PacketCommand.class,
             CalcCommand.class,
             TakeCommand.class,
@@ -46,6 +47,6 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "name a command: check, seat, packet, calc, take, mesh or scan");
+                spec.commandLine(), "name a command: check, seat, cradle, packet, calc, take, mesh or scan");
     }
 }

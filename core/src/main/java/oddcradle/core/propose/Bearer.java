@@ -17,6 +17,9 @@ import oddcradle.core.section.Tube;
  */
 final class Bearer {
     private static final double[] OVERS = {0.05, 0.09, 0.14, 0.20};
+    /** A pad that lies carries the weight in shear: worth this much tube to avoid, m. */
+    private static final double LYING = 0.2;
+
     /** Farther off than needed, filled by a spacer, m. */
     private static final double[] EXTRAS = {0, 0.015, 0.03};
 
@@ -130,7 +133,9 @@ final class Bearer {
         }
         Optional<Landing> onLeft = onSide(left, 1);
         Optional<Landing> onRight = onSide(right, -1);
-        double cost = left.distanceTo(right) + 4 * extra + 50 * Math.max(0, -margin) + cost(onLeft) + cost(onRight);
+        double lying = manner.isSoft() && Math.abs(drop.z()) < 0.5 ? LYING : 0;
+        double cost =
+                left.distanceTo(right) + 4 * extra + lying + 50 * Math.max(0, -margin) + cost(onLeft) + cost(onRight);
         return new Run(drop, extra, over, onLeft, onRight, cost, margin >= 0);
     }
 

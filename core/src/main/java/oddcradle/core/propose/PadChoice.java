@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.LoadCase;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
-import oddcradle.core.mounting.Cushion;
 import oddcradle.core.mounting.Elastomer;
 
 /** The softest pad that bears the donor's weight for long and does not let it move too far. */
@@ -21,34 +21,46 @@ final class PadChoice {
     /** Under the worst case, m; more and pipes, hoses and chain follow badly: common practice. */
     private static final double FARTHEST = 0.008;
 
-    private static final double TALLEST = 1.2;
+    /** The pull acts beside the middle and turns the donor too: its end moves about twice as far. */
+    private static final double LEVER = 2;
+
+    /** A pad slimmer than this buckles sideways: diameter over height. */
+    private static final double SLIMMEST = 0.9;
 
     private PadChoice() {}
 
-    /** @param mounts how many share the weight */
-    static Cushion of(Job job, Elastomer elastomer, int mounts) {
+    /**
+     * @param mounts how many share the weight
+     * @param pull of chain or belt, N
+     * @param upright whether the pads stand, weight along their axis; else they lie, weight across it
+     */
+    static BondedPad of(Job job, Elastomer elastomer, int mounts, boolean upright, double pull) {
         double weight = job.donor().mass().mass() * G / mounts;
-        double worst = job.cases().stream()
-                .map(LoadCase::field)
-                .mapToDouble(field -> field.length())
-                .max()
-                .orElse(1);
+        double down = 1;
+        double aside = 0;
+        for (LoadCase load : job.cases()) {
+            Vec3 field = load.field();
+            down = Math.max(down, Math.abs(field.z()));
+            aside = Math.max(aside, Math.hypot(field.x(), field.y()));
+        }
         List<BondedPad> pads = new ArrayList<>();
         for (double diameter : DIAMETERS) {
             for (double height : HEIGHTS) {
                 for (double hardness : elastomer.soldHardnesses()) {
-                    if (diameter >= TALLEST * height) {
+                    if (diameter >= SLIMMEST * height) {
                         pads.add(new BondedPad(diameter, height, hardness, elastomer));
                     }
                 }
             }
         }
-        pads.sort(Comparator.comparingDouble(BondedPad::shearStiffness));
+        pads.sort(Comparator.comparingDouble(pad -> upright ? pad.compressionStiffness() : pad.shearStiffness()));
         for (BondedPad pad : pads) {
-            boolean bears = weight / pad.compressionStiffness() <= MOST_COMPRESSION * pad.height()
-                    && weight / pad.shearStiffness() <= MOST_SHEAR * pad.height();
-            boolean stays = worst * weight / pad.shearStiffness() <= FARTHEST;
-            if (bears && stays) {
+            double sag = weight / (upright ? pad.compressionStiffness() : pad.shearStiffness());
+            double lean = weight / (upright ? pad.shearStiffness() : pad.compressionStiffness());
+            boolean bears = sag <= (upright ? MOST_COMPRESSION : MOST_SHEAR) * pad.height();
+            if (bears
+                    && Math.max(down * sag, aside * lean) <= FARTHEST
+                    && LEVER * pull / mounts / Math.min(pad.shearStiffness(), pad.compressionStiffness()) <= FARTHEST) {
                 return pad;
             }
         }

@@ -19,6 +19,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.LoadCase;
 import oddcradle.core.job.Member;
 import oddcradle.core.mounting.Cushion;
 import oddcradle.core.mounting.Elastomer;
@@ -118,13 +119,29 @@ public final class Proposals {
                                 || ON_THREE.contains(kind)
                                         && base.job().donor().bosses().size() > 3)
                         && wishes.points().filter(wanted -> wanted != points).isEmpty()) {
-                    Cushion cushion = hard ? new Hard() : PadChoice.of(base.job(), wishes.elastomer(), points);
+                    Cushion cushion = hard
+                            ? new Hard()
+                            : PadChoice.of(base.job(), wishes.elastomer(), points, kind != CradleKind.RING, pull());
                     manners.add(
                             new Manner(cushion, hard ? 0 : wishes.elastomer().usualLoss(), points));
                 }
             }
         }
         return manners;
+    }
+
+    /** Most that chain or belt draws on the donor under any case, N. */
+    private double pull() {
+        double share = base.job().cases().stream()
+                .mapToDouble(LoadCase::chainPull)
+                .max()
+                .orElse(0);
+        return share
+                * base.line().stages().stream()
+                        .limit(1)
+                        .filter(stage -> stage.stage().isInPlane())
+                        .mapToDouble(stage -> stage.design())
+                        .sum();
     }
 
     private Proposal worked(CradleKind kind, Manner manner) throws CradleKind.NotHere {
@@ -217,12 +234,13 @@ public final class Proposals {
         return corner.tab().volume() * job.material(corner.tube()).density();
     }
 
-    /** What the cradle answers for: its own stop, gaps of its tubes, its stresses, its cutting. */
+    /** What the cradle answers for: its own stop, gaps of its tubes, shaking, stresses, cutting. */
     private static List<Finding> ofCradle(Examination examination, Set<String> own) {
         List<Finding> findings = new ArrayList<>(examination.report(Stop.CRADLE).findings());
-        for (Stop stop : List.of(Stop.SEAT, Stop.LOAD, Stop.MAKE)) {
+        for (Stop stop : List.of(Stop.SEAT, Stop.SHAKE, Stop.LOAD, Stop.MAKE)) {
             examination.report(stop).findings().stream()
                     .filter(finding -> finding.where().parts().stream().anyMatch(own::contains)
+                            || stop == Stop.SHAKE
                             || finding.severity() == Severity.STOP && stop == Stop.LOAD)
                     .forEach(findings::add);
         }

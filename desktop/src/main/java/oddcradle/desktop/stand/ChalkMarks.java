@@ -158,6 +158,17 @@ public final class ChalkMarks {
                 BLUE));
     }
 
+    /** The nodes of a picked tube, by which it can be pulled. */
+    static List<ChalkMark> nodes(Examination examination, String tube) {
+        List<ChalkMark> marks = new ArrayList<>();
+        examination.job().cradle().member(tube).ifPresent(member -> member.nodes()
+                .forEach(node -> {
+                    Vec3 at = examination.seating().node(node);
+                    marks.add(new ChalkMark(at, at, Phrase.of("{}", node), BLUE));
+                }));
+        return marks;
+    }
+
     private static void isolators(List<ChalkMark> marks, Examination examination) {
         for (Isolator isolator : examination.job().cradle().isolators()) {
             marks.add(new ChalkMark(

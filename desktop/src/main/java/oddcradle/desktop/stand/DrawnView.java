@@ -2,9 +2,7 @@ package oddcradle.desktop.stand;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -38,8 +36,7 @@ final class DrawnView extends Pane {
     private UnitStyle style = UnitStyle.MILLIMETRES;
     private double zoom = 1;
     private Point2D slide = Point2D.ZERO;
-    private Predicate<String> isDonor = part -> false;
-    private BiConsumer<Vec3, Boolean> dragged = (by, done) -> {};
+    private Hold hold = Hold.NOTHING;
     private boolean holding;
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
@@ -62,12 +59,12 @@ final class DrawnView extends Pane {
         setOnMousePressed(event -> {
             pressed = new Point2D(event.getX(), event.getY());
             last = pressed;
-            holding = isDonor.test(at(event));
+            holding = hold.takes(at(event), pressed, this::onScreen);
         });
         setOnMouseDragged(this::drag);
         setOnMouseReleased(event -> {
             if (holding && pressed.distance(last) > 0) {
-                dragged.accept(Vec3.ZERO, true);
+                hold.pulled(Vec3.ZERO, true);
             }
             holding = false;
         });
@@ -139,10 +136,9 @@ final class DrawnView extends Pane {
         return pixels(view.flat(point));
     }
 
-    /** Drags of the donor are given to {@code by}; where nothing is dragged the view slides. */
-    void dragDonor(Predicate<String> newIsDonor, BiConsumer<Vec3, Boolean> by) {
-        this.isDonor = newIsDonor;
-        this.dragged = by;
+    /** What a drag moves; where it takes nothing the view itself moves. */
+    void holdBy(Hold newHold) {
+        this.hold = newHold;
     }
 
     private void drag(MouseEvent event) {
@@ -150,7 +146,7 @@ final class DrawnView extends Pane {
         Point2D by = now.subtract(last);
         last = now;
         if (holding) {
-            dragged.accept(
+            hold.pulled(
                     view.right()
                             .times(by.getX() / pixelsPerMetre)
                             .plus(view.up().times(-by.getY() / pixelsPerMetre)),

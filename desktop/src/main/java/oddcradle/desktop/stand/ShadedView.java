@@ -7,9 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.geometry.Point3D;
@@ -75,9 +73,8 @@ final class ShadedView extends Pane {
     private UnitStyle style = UnitStyle.MILLIMETRES;
     private Camera camera = WHOLE;
     private boolean turnedByHand;
-    private Predicate<String> isDonor = part -> false;
-    private BiConsumer<Vec3, Boolean> dragged = (by, done) -> {};
-    /** Depth of the point of the donor that is dragged, m; 0 while the view itself is. */
+    private Hold hold = Hold.NOTHING;
+    /** Depth of the point that is dragged, m; 0 while the view itself is. */
     private double held;
 
     private Point2D pressed = Point2D.ZERO;
@@ -278,17 +275,17 @@ final class ShadedView extends Pane {
         pressed = new Point2D(event.getX(), event.getY());
         last = pressed;
         Node hit = event.getPickResult().getIntersectedNode();
-        boolean onDonor = event.getButton() == MouseButton.PRIMARY
+        boolean taken = event.getButton() == MouseButton.PRIMARY
                 && !event.isShiftDown()
                 && hit != null
                 && hit.getUserData() instanceof String id
-                && isDonor.test(id);
-        held = onDonor ? event.getPickResult().getIntersectedDistance() : 0;
+                && hold.takes(id, pressed, this::onScreen);
+        held = taken ? event.getPickResult().getIntersectedDistance() : 0;
     }
 
     private void release(MouseEvent event) {
         if (held > 0 && pressed.distance(last) > 0) {
-            dragged.accept(Vec3.ZERO, true);
+            hold.pulled(Vec3.ZERO, true);
         }
         held = 0;
     }
@@ -300,7 +297,7 @@ final class ShadedView extends Pane {
         if (held > 0) {
             double metresPerPixel = 2 * held * Math.tan(Camera.FIELD_OF_VIEW / 2) / getHeight();
             Mat3 axes = camera.axes();
-            dragged.accept(
+            hold.pulled(
                     axes.column(0)
                             .times(by.getX() * metresPerPixel)
                             .plus(axes.column(1).times(by.getY() * metresPerPixel)),
@@ -343,10 +340,9 @@ final class ShadedView extends Pane {
         });
     }
 
-    /** Drags of the donor are given to {@code by}; where nothing is dragged the view turns. */
-    void dragDonor(Predicate<String> isDonor, BiConsumer<Vec3, Boolean> by) {
-        this.isDonor = isDonor;
-        this.dragged = by;
+    /** What a drag moves; where it takes nothing the view itself moves. */
+    void holdBy(Hold newHold) {
+        this.hold = newHold;
     }
 
     private static Affine affine(Pose pose) {

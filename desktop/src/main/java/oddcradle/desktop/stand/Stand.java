@@ -90,21 +90,10 @@ public final class Stand extends BorderPane {
             hint();
         });
         desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
-        shaded.ifPresent(view -> view.dragDonor(this::isDonor, this::drag));
-        List.of(left, behind, above).forEach(view -> view.dragDonor(this::isDonor, this::drag));
+        StandHold hold = new StandHold(desk);
+        shaded.ifPresent(view -> view.holdBy(hold));
+        List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
-    }
-
-    /** At Seat the donor is taken by the hand, elsewhere the view. */
-    private boolean isDonor(String part) {
-        return desk.stopProperty().get() == Stop.SEAT
-                && desk.onTheWayProperty().get().isEmpty()
-                && desk.session().job().donor().bodies().stream()
-                        .anyMatch(body -> body.id().equals(part));
-    }
-
-    private void drag(Vec3 by, boolean done) {
-        desk.drag(by, done);
     }
 
     private void onTheWay() {
@@ -238,6 +227,9 @@ public final class Stand extends BorderPane {
         if (stop == Stop.DONOR || stop == Stop.HOST) {
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
+        if (stop == Stop.CRADLE) {
+            desk.selectionProperty().get().ifPresent(part -> marks.addAll(ChalkMarks.nodes(examination, part)));
+        }
         desk.onTheWayProperty().get().ifPresent(way -> {
             // On its way no gap of the seat is true any more.
             marks.clear();
@@ -261,7 +253,9 @@ public final class Stand extends BorderPane {
                 .orElseGet(() -> "Arrow keys: fore, aft, left, right by "
                         + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
                         + " · PgUp, PgDn: up, down · Shift: a tenth"
-                        + (desk.stopProperty().get() == Stop.SEAT ? " · drag the engine itself" : "")
+                        + (desk.stopProperty().get() == Stop.SEAT
+                                ? " · drag the engine itself"
+                                : desk.stopProperty().get() == Stop.CRADLE ? " · pull a tube by its end" : "")
                         + desk.selectionProperty()
                                 .get()
                                 .map(part -> " · picked: " + part)

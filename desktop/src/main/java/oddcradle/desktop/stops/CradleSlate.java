@@ -1,17 +1,41 @@
 package oddcradle.desktop.stops;
 
 import oddcradle.core.finding.Stop;
-import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.store.Desk;
 
 final class CradleSlate extends StopSlate {
-    CradleSlate(Desk desk) {
+    CradleSlate(Desk desk, Palette palette) {
         super(desk, Stop.CRADLE);
-        new HardnessPicker(desk).addTo(this::add, this::onRefresh);
-        new SectionPicker(desk).addTo(this::add, this::onRefresh);
-        section("Isolators");
-        figures(new FigureList(desk, Stop.CRADLE));
-        caution("A washer or bracket that touches the engine side passes all vibration round the rubber.");
+        Leaves leaves = new Leaves();
+        leaves.add("Mounts", () -> {
+            MountSheet sheet = new MountSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Cradles", () -> new Leaves.Leaf(new ProposalSheet(desk, palette), () -> {}));
+        leaves.add("Tubes", () -> {
+            EditSheet sheet = new EditSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Corner", () -> {
+            CornerSheet sheet = new CornerSheet(desk, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Details", () -> {
+            DetailSheet sheet = new DetailSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Schools", () -> new Leaves.Leaf(new SchoolSheet(desk), () -> {}));
+        add(leaves);
+        onRefresh(leaves::refresh);
+        caution(
+                "Welding: engine, battery and fuel out first. A frame or mount that carries people needs a licensed eye.");
+        desk.selectionProperty().addListener((property, before, now) -> {
+            if (desk.stopProperty().get() == Stop.CRADLE && desk.examination() != null) {
+                leaves.refresh();
+            }
+        });
     }
 }

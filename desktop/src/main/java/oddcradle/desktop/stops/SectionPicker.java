@@ -9,7 +9,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Member;
 import oddcradle.core.section.Section;
@@ -72,8 +71,8 @@ final class SectionPicker {
                 .or(() -> members().stream().findFirst());
         tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
         tube.ifPresent(member -> {
-            List<String> names = new ArrayList<>(
-                    SectionStock.tubes().stream().map(Section::designation).toList());
+            List<String> names =
+                    new ArrayList<>(stock().stream().map(Section::designation).toList());
             if (!names.contains(member.section().designation())) {
                 names.add(0, member.section().designation());
             }
@@ -85,12 +84,16 @@ final class SectionPicker {
         showing = false;
     }
 
+    private List<Section> stock() {
+        return desk.session().job().build().shop().sections();
+    }
+
     private void chooseSection() {
         if (showing || sections.getValue() == null || tubes.getValue() == null) {
             return;
         }
         String tube = idOf(tubes.getValue());
-        SectionStock.tubes().stream()
+        stock().stream()
                 .filter(stock -> stock.designation().equals(sections.getValue()))
                 .findFirst()
                 .ifPresent(stock -> desk.apply(new JobEdit.SetSection(tube, stock)));

@@ -28,7 +28,7 @@ public final class Slates {
             case HOST -> new HostSlate(desk, palette);
             case LINE -> new LineSlate(desk, palette);
             case SEAT -> new SeatSlate(desk, palette);
-            case CRADLE -> new CradleSlate(desk);
+            case CRADLE -> new CradleSlate(desk, palette);
             case SHAKE -> new ShakeSlate(desk, palette);
             case LOAD -> new LoadSlate(desk, palette);
             case MAKE -> new MakeSlate(desk, palette);

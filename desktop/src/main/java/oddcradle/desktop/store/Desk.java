@@ -3,10 +3,13 @@ package oddcradle.desktop.store;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import oddcradle.core.examine.DatumSeat;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.NodePull;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Freedom;
@@ -45,6 +48,9 @@ public final class Desk {
 
     /** The donor on its way out; empty while it sits in its seat. */
     private final ObjectProperty<Optional<OnTheWay>> onTheWay = new SimpleObjectProperty<>(Optional.empty());
+
+    /** Whether a pulled node takes its twin on the other side along. */
+    private final BooleanProperty mirrored = new SimpleBooleanProperty(true);
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
@@ -133,6 +139,15 @@ public final class Desk {
 
     public ObjectProperty<Optional<Wanted>> wantedProperty() {
         return wanted;
+    }
+
+    public BooleanProperty mirroredProperty() {
+        return mirrored;
+    }
+
+    /** Pulls a node of the cradle to a place, host axes, m. */
+    public void pull(String node, Vec3 to) {
+        apply(NodePull.to(examination(), node, to, mirrored.get()));
     }
 
     /** What went wrong last; empty if nothing. */

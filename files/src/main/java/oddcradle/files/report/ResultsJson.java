@@ -52,6 +52,7 @@ public final class ResultsJson {
         LineJson.write(out.putObject("line"), examination);
         SeatJson.gaps(out.putArray("gaps"), examination);
         SeatJson.write(out.putObject("seat"), examination);
+        CradleJson.write(out.putObject("cradle"), examination);
         modes(out.putObject("modes"), examination);
         load(out.putArray("load_cases"), examination);
         cutList(out.putArray("cut_list"), examination);

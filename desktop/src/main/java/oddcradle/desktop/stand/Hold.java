@@ -1,0 +1,34 @@
+package oddcradle.desktop.stand;
+
+import java.util.function.Function;
+import javafx.geometry.Point2D;
+import oddcradle.core.math.Vec3;
+
+/** What a hand in the stand can take hold of and move; where it takes nothing the view itself moves. */
+interface Hold {
+    /**
+     * @param part under the mouse
+     * @param onScreen where a point of the host is, pixels; null behind the eye
+     * @return whether it is taken
+     */
+    boolean takes(String part, Point2D mouse, Function<Vec3, Point2D> onScreen);
+
+    /**
+     * @param by since the last call, host axes, m
+     * @param done whether the hand has let go
+     */
+    void pulled(Vec3 by, boolean done);
+
+    /** Nothing can be taken. */
+    Hold NOTHING = new Hold() {
+        @Override
+        public boolean takes(String part, Point2D mouse, Function<Vec3, Point2D> onScreen) {
+            return false;
+        }
+
+        @Override
+        public void pulled(Vec3 by, boolean done) {
+            throw new IllegalStateException("nothing was taken");
+        }
+    };
+}

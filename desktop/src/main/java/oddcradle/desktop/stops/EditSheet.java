@@ -1,0 +1,337 @@
+package oddcradle.desktop.stops;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.examine.NodePull;
+import oddcradle.core.examine.PathPoint;
+import oddcradle.core.examine.Seating;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.Anchor;
+import oddcradle.core.job.CradleEdit;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Member;
+import oddcradle.core.job.Node;
+import oddcradle.core.job.TubeJoint;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Places;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.store.Desk;
+
+/** The picked tube of the cradle: its section, its ends, its nodes; and new tubes. */
+final class EditSheet extends VBox {
+    private static final double SLEEVE_PLAY = 0.0003;
+    private static final double SLEEVE_LENGTH = 0.032;
+    private static final double ON_HOST = 0.03;
+
+    private final Desk desk;
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final Label state = new Label();
+    private final VBox ends = new VBox(4);
+    private final ComboBox<String> node = new ComboBox<>();
+    private final CheckBox mirrored = new CheckBox("the twin on the other side goes along");
+    private final CheckBox lone = new CheckBox("this node goes alone");
+    private final List<QuantityField> place = new ArrayList<>();
+    private boolean showing;
+
+    EditSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        state.setWrapText(true);
+        state.setId("edit-state");
+        state.setMinHeight(USE_PREF_SIZE);
+        getChildren().add(state);
+        new SectionPicker(desk).addTo(getChildren()::add, refreshers::add);
+        Button remove = new Button("Remove this tube");
+        remove.setId("edit-remove");
+        remove.getStyleClass().add("cure-button");
+        remove.setOnAction(click -> picked().ifPresent(tube -> desk.apply(new CradleEdit.RemoveTube(tube.id()))));
+        getChildren().addAll(ends, new FlowPane(6, 4, remove), nodeEditor(), addForm(), bendForm());
+    }
+
+    private static Label head(String title) {
+        Label head = new Label(title);
+        head.getStyleClass().add("section-title");
+        return head;
+    }
+
+    private Job job() {
+        return desk.session().job();
+    }
+
+    private Optional<Member> picked() {
+        return desk.selectionProperty().get().flatMap(id -> job().cradle().member(id));
+    }
+
+    private VBox nodeEditor() {
+        node.setId("edit-node");
+        node.setAccessibleText("node");
+        node.setOnAction(choice -> {
+            if (!showing) {
+                refresh();
+            }
+        });
+        mirrored.setId("edit-mirrored");
+        mirrored.selectedProperty().bindBidirectional(desk.mirroredProperty());
+        lone.setId("edit-lone");
+        lone.setOnAction(click -> {
+            if (!showing && node.getValue() != null) {
+                desk.apply(new CradleEdit.SetLone(node.getValue(), lone.isSelected()));
+            }
+        });
+        VBox box = new VBox(4, head("A node of the tube; or pull it in the stand"), new HBox(6, node), mirrored, lone);
+        for (String axis : List.of("forward", "left", "up")) {
+            QuantityField field = new QuantityField("edit-" + axis, axis, Kind.LENGTH, value -> moveTo(axis, value));
+            place.add(field);
+            box.getChildren().add(field);
+        }
+        return box;
+    }
+
+    private void moveTo(String axis, double value) {
+        Vec3 now = desk.examination().seating().node(node.getValue());
+        Vec3 to = new Vec3(
+                axis.equals("forward") ? value : now.x(),
+                axis.equals("left") ? value : now.y(),
+                axis.equals("up") ? value : now.z());
+        desk.session().apply(NodePull.to(desk.examination(), node.getValue(), to, mirrored.isSelected()));
+    }
+
+    /** An end is a node, a host tube on which it lands as near as it can, or a place. */
+    private Form addForm() {
+        Form form = new Form("add-tube", "A new tube");
+        TextField from = form.text("from", "node, host tube or place");
+        TextField to = form.text("to", "S1, H1L or 480 330 220");
+        TextField label = form.text("called", "front cross tube");
+        ComboBox<String> section = form.choice(
+                "section",
+                job().build().shop().sections().stream()
+                        .map(Section::designation)
+                        .toList(),
+                String::toString);
+        section.setValue(job().build().shop().sections().stream()
+                .filter(each -> each instanceof Tube tube && tube.od() > 0.025)
+                .map(Section::designation)
+                .findFirst()
+                .orElse(section.getValue()));
+        ComboBox<String> material = form.choice(
+                "material", job().materials().stream().map(Material::name).toList(), String::toString);
+        return form.button("Add the tube", () -> {
+            NewEnds found = new NewEnds(from.getText().strip(), to.getText().strip());
+            Section chosen = job().build().shop().sections().stream()
+                    .filter(each -> each.designation().equals(section.getValue()))
+                    .findFirst()
+                    .orElseThrow();
+            String id = CradleEdit.freeName(job(), "C");
+            String words =
+                    label.getText().isBlank() ? "tube " + id : label.getText().strip();
+            desk.session()
+                    .apply(new CradleEdit.AddTube(
+                            Member.sound(id, words, List.of(found.first, found.last), chosen, material.getValue()),
+                            found.made));
+            desk.selectionProperty().set(Optional.of(id));
+        });
+    }
+
+    /** The two ends of a new tube: what is on a host tube is nearest to the other end. */
+    private final class NewEnds {
+        private final List<Node> made = new ArrayList<>();
+        private final String first;
+        private final String last;
+
+        NewEnds(String from, String to) {
+            boolean fromHost = job().host().member(from).isPresent();
+            boolean toHost = job().host().member(to).isPresent();
+            if (fromHost && toHost) {
+                Seating seating = desk.examination().seating();
+                Vec3 on = PathPoint.nearest(
+                        seating.path(job().host().member(from).orElseThrow()),
+                        seating.mass().cg());
+                first = make(new Anchor.At(on), "P");
+                last = land(to, first);
+            } else if (fromHost) {
+                last = end(to);
+                first = land(from, last);
+            } else {
+                first = end(from);
+                last = toHost ? land(to, first) : end(to);
+            }
+        }
+
+        private String make(Anchor anchor, String start) {
+            String id = CradleEdit.freeName(job(), start);
+            while (isMade(id)) {
+                id = id + "a";
+            }
+            made.add(new Node(id, anchor));
+            return id;
+        }
+
+        private boolean isMade(String id) {
+            return made.stream().anyMatch(each -> each.id().equals(id));
+        }
+
+        private String land(String host, String near) {
+            return make(new Anchor.OnMember(host, near, Vec3.ZERO), "P");
+        }
+
+        /** A known node, or a place: near a boss it goes with the boss, on a host tube it lies on that. */
+        private String end(String text) {
+            Seating seating = desk.examination().seating();
+            boolean known = Stream.concat(job().host().nodes().stream(), job().cradle().nodes().stream())
+                    .anyMatch(each -> each.id().equals(text));
+            if (known) {
+                return text;
+            }
+            if (text.isEmpty() || Character.isLetter(text.charAt(0))) {
+                throw new InvalidValue(
+                        "end", "is \"" + text + "\", must be a node, a host tube, or a place such as 480 330 220");
+            }
+            Vec3 at = Places.one(text, desk.units());
+            Optional<String> boss = job().donor().bosses().stream()
+                    .map(each -> each.id())
+                    .min(java.util.Comparator.comparingDouble(
+                            id -> seating.boss(id).distanceTo(at)));
+            Optional<Member> host = job().host().members().stream()
+                    .filter(member ->
+                            PathPoint.nearest(seating.path(member), at).distanceTo(at) < ON_HOST)
+                    .findFirst();
+            if (host.isEmpty() && boss.isPresent()) {
+                return make(new Anchor.FromBoss(boss.get(), at.minus(seating.boss(boss.get()))), "S");
+            }
+            return make(
+                    new Anchor.At(host.map(member -> PathPoint.nearest(seating.path(member), at))
+                            .orElse(at)),
+                    "P");
+        }
+    }
+
+    private Form bendForm() {
+        Form form = new Form("bend", "Bend the picked tube");
+        TextField at = form.text("through", "forward left up: 480 330 220");
+        return form.button("Bend it", () -> {
+            Member tube = picked().orElseThrow(
+                            () -> new InvalidValue("tube", "is not picked; pick a tube of the cradle first"));
+            Vec3 through = Places.one(at.getText(), desk.units());
+            List<Vec3> path = desk.examination().seating().path(tube);
+            int before = 1;
+            double least = Double.POSITIVE_INFINITY;
+            for (int k = 1; k < path.size(); k++) {
+                double away =
+                        PathPoint.nearest(path.subList(k - 1, k + 1), through).distanceTo(through);
+                if (away < least) {
+                    least = away;
+                    before = k;
+                }
+            }
+            Node bend = new Node(CradleEdit.freeName(job(), "N"), new Anchor.At(through));
+            desk.session().apply(new CradleEdit.BendTube(tube.id(), before, bend));
+        });
+    }
+
+    private void showEnds(Member tube) {
+        ends.getChildren().clear();
+        for (String end : List.of(tube.first(), tube.last())) {
+            ComboBox<String> kind = new ComboBox<>();
+            kind.setId("edit-joint-" + end);
+            kind.setAccessibleText("joint at " + end);
+            for (TubeJoint.Kind each : TubeJoint.Kind.values()) {
+                kind.getItems().add(each.word());
+            }
+            Optional<TubeJoint> joint = job().cradle().joint(tube.id(), end);
+            kind.setValue(
+                    joint.map(TubeJoint::kind).orElse(TubeJoint.Kind.WELDED).word());
+            kind.setOnAction(choice -> desk.apply(new CradleEdit.SetJoint(TubeJoint.of(
+                    tube.id(),
+                    end,
+                    TubeJoint.Kind.values()[kind.getSelectionModel().getSelectedIndex()],
+                    ""))));
+            HBox row = new HBox(6, new Label("end at " + end), kind);
+            joint.filter(each -> each.kind().isBolted())
+                    .ifPresent(each -> row.getChildren().add(sleeve(tube, each)));
+            row.getStyleClass().add("field-row");
+            ends.getChildren().add(row);
+        }
+    }
+
+    /** An inner sleeve that fits, or none. */
+    private CheckBox sleeve(Member tube, TubeJoint joint) {
+        CheckBox box = new CheckBox("sleeve inside");
+        box.setId("edit-sleeve-" + joint.node());
+        box.setSelected(joint.sleeve().isPresent());
+        box.setOnAction(click -> desk.apply(new CradleEdit.SetJoint(joint.withSleeve(
+                box.isSelected() && tube.section() instanceof Tube round
+                        ? Optional.of(
+                                new TubeJoint.InnerSleeve(round.od() - 2 * round.wall() - SLEEVE_PLAY, SLEEVE_LENGTH))
+                        : Optional.empty()))));
+        return box;
+    }
+
+    void refresh() {
+        showing = true;
+        refreshers.forEach(Runnable::run);
+        Optional<Member> tube = picked();
+        state.setText(tube.map(this::words)
+                .orElse(
+                        job().cradle().members().isEmpty()
+                                ? "The cradle is empty. Take a proposal, or add the first tube here: type a node or place for each end."
+                                : "Pick a tube of the cradle in the list or in the stand."));
+        ends.setVisible(tube.isPresent());
+        ends.setManaged(tube.isPresent());
+        tube.ifPresent(this::showEnds);
+        List<String> own = tube.map(Member::nodes).orElse(List.of()).stream()
+                .filter(id -> job().cradle().nodes().stream()
+                        .anyMatch(each -> each.id().equals(id)))
+                .toList();
+        if (!node.getItems().equals(own)) {
+            node.getItems().setAll(own);
+        }
+        if (!own.contains(node.getValue())) {
+            node.setValue(own.isEmpty() ? null : own.get(0));
+        }
+        boolean any = node.getValue() != null;
+        lone.setDisable(!any);
+        place.forEach(field -> field.setDisable(!any));
+        if (any) {
+            Vec3 at = desk.examination().seating().node(node.getValue());
+            if (at != null) {
+                place.get(0).show(at.x(), desk.units());
+                place.get(1).show(at.y(), desk.units());
+                place.get(2).show(at.z(), desk.units());
+            }
+            lone.setSelected(job().cradle().lone().contains(node.getValue()));
+        }
+        showing = false;
+    }
+
+    private String words(Member tube) {
+        Optional<Gap> tightest = desk.examination().ledger().near().stream()
+                .filter(gap -> gap.obstacle().id().equals(tube.id()))
+                .min(java.util.Comparator.comparingDouble(Gap::margin));
+        return tube.label() + " (" + tube.id() + "), "
+                + tightest.map(gap -> Phrase.of(
+                                        gap.margin() < 0 ? "{} is {} too near to it" : "tightest {}, {} to spare",
+                                        gap.donorPart().label(),
+                                        Quantity.length(Math.abs(gap.margin())))
+                                .in(desk.units()))
+                        .orElse("nothing of the donor near")
+                + ".";
+    }
+}

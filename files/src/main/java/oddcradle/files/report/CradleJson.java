@@ -1,0 +1,186 @@
+package oddcradle.files.report;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Optional;
+import oddcradle.core.control.Progress;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.examine.MountCorner;
+import oddcradle.core.examine.MountStiffness;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.joint.CornerStack;
+import oddcradle.core.joint.Tab;
+import oddcradle.core.propose.Hours;
+import oddcradle.core.propose.Proposal;
+import oddcradle.core.propose.Proposals;
+import oddcradle.core.propose.Schools;
+
+/** The cradle as JSON, SI throughout: mounts to the last washer, its stiffness, what each school costs; and proposals. */
+public final class CradleJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private CradleJson() {}
+
+    static void write(ObjectNode out, Examination examination) {
+        out.put("tubes", examination.job().cradle().members().size())
+                .put(
+                        "mass",
+                        examination.cutList().stream()
+                                .mapToDouble(tube -> tube.mass())
+                                .sum())
+                .put("hours", Hours.of(examination));
+        ArrayNode mounts = out.putArray("mounts");
+        for (Isolator isolator : examination.job().cradle().isolators()) {
+            ObjectNode each = mounts.addObject()
+                    .put("id", isolator.id())
+                    .put("boss", isolator.boss())
+                    .put("cushion", isolator.pad().designation())
+                    .put("k_along", isolator.pad().stiffness().x())
+                    .put("k_across", isolator.pad().stiffness().y());
+            examination.corners().stream()
+                    .filter(corner -> corner.isolator().id().equals(isolator.id()))
+                    .findFirst()
+                    .ifPresent(corner -> corner(each, corner));
+        }
+        examination.mountStiffness().ifPresent(stiffness -> stiffness(out, stiffness));
+        ArrayNode schools = out.putArray("schools");
+        Schools.of(examination, Progress.UNWATCHED).forEach(choice -> school(schools.addObject(), choice));
+    }
+
+    private static void stiffness(ObjectNode out, MountStiffness stiffness) {
+        ArrayNode modes = out.putArray("modes_on_frame");
+        stiffness.frequencies().forEach(modes::add);
+        ArrayNode seats = out.putArray("seat_stiffness");
+        stiffness.seats().forEach(seat -> seats.addObject()
+                .put("mount", seat.isolator())
+                .put("frame", seat.frame())
+                .put("cushion", seat.mount())
+                .put("ratio", seat.ratio()));
+    }
+
+    private static void corner(ObjectNode out, MountCorner corner) {
+        out.put("tube", corner.tube().id())
+                .put("through_tube", corner.through())
+                .put("moves_along", corner.along())
+                .put("moves_across", corner.across());
+        tab(out.putObject("tab"), corner.tab());
+        out.putObject("bolt_load")
+                .put("tension", corner.bolt().tension())
+                .put("shear", corner.bolt().shear())
+                .put("use", corner.bolt().use());
+        stack(out.putObject("stack"), corner.stack());
+        corner.ears().ifPresent(ears -> stack(out.putObject("engine_bracket"), ears));
+        corner.collar().ifPresent(collar -> out.putObject("collar")
+                .put("inside", collar.inside())
+                .put("outside", collar.outside())
+                .put("length", collar.length()));
+    }
+
+    private static void tab(ObjectNode out, Tab tab) {
+        out.put("plates", tab.plates())
+                .put("thickness", tab.thickness())
+                .put("width", tab.root())
+                .put("standoff", tab.standoff())
+                .put("edge", tab.edge())
+                .put("hole", tab.hole())
+                .put("boxed", tab.boxed())
+                .put("weld_leg", tab.leg())
+                .put("weld_leg_needed", tab.weldNeeded())
+                .put("use", tab.use())
+                .put("worst", tab.worst());
+        ArrayNode outline = out.putArray("outline");
+        tab.outline().edge().forEach(point -> outline.addArray().add(point.x()).add(point.y()));
+    }
+
+    private static void stack(ObjectNode out, CornerStack stack) {
+        out.put("bolt", stack.bolt().mark())
+                .put("thread", stack.thread().designation())
+                .put("grade", stack.grade().word())
+                .put("length", stack.bolt().length())
+                .put("grip", stack.grip())
+                .put("hole", stack.hole())
+                .put("sleeve", stack.sleeve())
+                .put("spacer", stack.spacer());
+        stack.reach()
+                .ifPresentOrElse(
+                        reach -> out.putObject("thread_reach")
+                                .put("engaged", reach.engaged())
+                                .put("needed", reach.needed())
+                                .put("left", reach.left()),
+                        () -> out.put("threads_showing", stack.showing()));
+        ArrayNode shims = out.putArray("shims");
+        stack.shims().forEach(shims::add);
+        if (stack.sleeve() > 0) {
+            out.put("rubber_squeezed", stack.squeeze()).put("washer_catches", stack.catches());
+        }
+        ArrayNode layers = out.putArray("layers");
+        stack.layers().forEach(layer -> layers.addObject()
+                .put("name", layer.name())
+                .put("side", layer.side().name().toLowerCase(java.util.Locale.ROOT))
+                .put("from", layer.from())
+                .put("to", layer.to())
+                .put("inner", layer.inner())
+                .put("outer", layer.outer()));
+        ArrayNode contacts = out.putArray("contacts");
+        stack.contacts().forEach(contact -> contacts.addObject()
+                .put("engine", contact.engine())
+                .put("frame", contact.frame())
+                .put("gap", contact.gap())
+                .put("needed", contact.needed())
+                .put("shorts", contact.shorts()));
+    }
+
+    private static void school(ObjectNode out, Schools.Choice choice) {
+        out.put("question", choice.question())
+                .put("choice", choice.name())
+                .put("now", choice.now())
+                .put("drive_end_moves", choice.moves())
+                .put("short_gaps", choice.shortGaps())
+                .put("hours", choice.hours())
+                .put("price", choice.price());
+        optional(out, "lowest_mode", choice.lowestMode());
+        optional(out, "passes_at_cruise", choice.passes());
+        optional(out, "worst_use", choice.worstUse());
+    }
+
+    private static void optional(ObjectNode out, String name, Optional<Double> value) {
+        value.ifPresent(each -> out.put(name, each));
+    }
+
+    /** What was proposed, best first. */
+    public static String proposals(Examination examination, Proposals.Result result) {
+        ObjectNode out = MAPPER.createObjectNode().put("job", examination.job().name());
+        ArrayNode all = out.putArray("proposals");
+        for (int k = 0; k < result.proposals().size(); k++) {
+            Proposal proposal = result.proposals().get(k);
+            ObjectNode each = all.addObject()
+                    .put("number", k + 1)
+                    .put("kind", proposal.kind().name().toLowerCase(java.util.Locale.ROOT))
+                    .put("title", proposal.title())
+                    .put("soft", proposal.manner().isSoft())
+                    .put("points", proposal.manner().points())
+                    .put("mass", proposal.mass())
+                    .put("tubes", proposal.tubes())
+                    .put("joints", proposal.joints())
+                    .put("hours", proposal.hours())
+                    .put("way_out", proposal.wayOut())
+                    .put("weak_point", proposal.weakPoint())
+                    .put("stops", proposal.stops())
+                    .put("watches", proposal.watches());
+            proposal.worstUse().ifPresent(use -> each.put("worst_use", use.share())
+                    .put("worst_tube", use.tube().id()));
+            proposal.worstGap().ifPresent(gap -> each.put("worst_gap_margin", gap.margin())
+                    .put("worst_gap_part", gap.donorPart().id())
+                    .put("worst_gap_tube", gap.obstacle().id()));
+            optional(each, "lowest_mode", proposal.lowestMode());
+            ArrayNode troubles = each.putArray("troubles");
+            proposal.troubles().forEach(troubles::add);
+        }
+        ArrayNode notHere = out.putArray("not_here");
+        result.notHere().forEach((kind, why) -> notHere.addObject()
+                .put("kind", kind.name().toLowerCase(java.util.Locale.ROOT))
+                .put("why", why));
+        return out.toPrettyString();
+    }
+}

@@ -50,6 +50,7 @@ final class CornerNotes {
             corner.collar().ifPresent(collar -> collar(findings, corner, collar));
         }
         mixed(findings, job, corners);
+        bonds(findings, corners);
         return findings;
     }
 
@@ -244,7 +245,7 @@ final class CornerNotes {
                                 Source.commonPractice())));
             }
         }
-        if (corner.isolator().pad().isHard()) {
+        if (corner.isolator().pad().isHard() || stack.isHeldByBond()) {
             return;
         }
         if (stack.squeeze() > CornerStack.MOST_SQUEEZE) {
@@ -282,6 +283,24 @@ final class CornerNotes {
         }
     }
 
+    /** Rubber that tears lets the engine go, unless something catches it. */
+    private static void bonds(List<Finding> findings, List<MountCorner> corners) {
+        List<MountCorner> held =
+                corners.stream().filter(corner -> corner.stack().isHeldByBond()).toList();
+        if (!held.isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.catch",
+                    Stop.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "only the bond of the rubber holds {}: the tube is too narrow for a sleeve and catching washer through it;"
+                                    + " add a loop or strap that catches the engine, or set the mount on a tab",
+                            String.join(", ", held.stream().map(CornerNotes::id).toList())),
+                    at(held.get(0)),
+                    new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice())));
+        }
+    }
+
     private static double rubberHeight(MountCorner corner) {
         return corner.stack().layers().stream()
                 .filter(layer -> layer.side() == CornerStack.Side.RUBBER)
@@ -303,7 +322,7 @@ final class CornerNotes {
                     Stop.CRADLE,
                     Severity.STOP,
                     Phrase.of(
-                            "bolt {} of {} is {} longer than its hole is deep{}; take a shorter one or add washers",
+                            "{} at {} is {} longer than its hole is deep{}; take a shorter one or add washers",
                             stack.bolt().mark(),
                             id(corner),
                             Quantity.length(-reach.left()),
@@ -318,7 +337,7 @@ final class CornerNotes {
                     Stop.CRADLE,
                     Severity.WATCH,
                     Phrase.of(
-                            "bolt {} of {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
+                            "{} at {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
                                     + " lengths",
                             stack.bolt().mark(),
                             id(corner),
@@ -336,7 +355,7 @@ final class CornerNotes {
                     Stop.CRADLE,
                     Severity.NOTE,
                     Phrase.of(
-                            "bolt {} of {} ends {} before the bottom of its hole; behind it is the {}: set a depth stop",
+                            "{} at {} ends {} before the bottom of its hole; behind it is the {}: set a depth stop",
                             stack.bolt().mark(),
                             id(corner),
                             Quantity.length(reach.left()),

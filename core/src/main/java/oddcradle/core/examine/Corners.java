@@ -45,6 +45,9 @@ final class Corners {
     private static final double LEAST_OVERHANG = 0.005;
 
     private static final double IN_LINE = 0.7;
+    /** A wider hole leaves too little of the tube: share of its width. */
+    private static final double WIDEST_HOLE = 0.55;
+
     /** A bolt through a tube may miss its middle by this share of its half size. */
     private static final double OFF_CENTRE = 0.5;
 
@@ -115,6 +118,9 @@ final class Corners {
                 : EAR;
         double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
         BoltGrade grade = BoltGrade.usual(thread.inch());
+        boolean soft = !isolator.pad().isHard();
+        boolean bonded =
+                soft && through && CornerStack.sleeveHole(thread, grade, moves.across) > WIDEST_HOLE * 2 * half;
         CornerStack stack = CornerStack.design(new CornerStack.Wanted(
                 thread,
                 grade,
@@ -130,6 +136,7 @@ final class Corners {
                 moves.across,
                 through ? arm.dot(along) + half - face : Double.POSITIVE_INFINITY,
                 through ? Double.POSITIVE_INFINITY : aside.length() - half,
+                bonded,
                 new CornerStack.Decided(
                         corner.size(Corner.Item.BOLT),
                         corner.size(Corner.Item.SLEEVE),
@@ -171,6 +178,7 @@ final class Corners {
                 0,
                 Double.POSITIVE_INFINITY,
                 Double.POSITIVE_INFINITY,
+                false,
                 CornerStack.Decided.NOTHING));
     }
 

@@ -6,6 +6,7 @@ import oddcradle.core.job.Member;
 import oddcradle.core.joint.BoltStrength;
 import oddcradle.core.joint.Collar;
 import oddcradle.core.joint.CornerStack;
+import oddcradle.core.joint.Outline;
 import oddcradle.core.joint.Tab;
 import oddcradle.core.math.Vec3;
 
@@ -35,4 +36,9 @@ public record MountCorner(
         CornerStack stack,
         BoltStrength bolt,
         Optional<CornerStack> ears,
-        Optional<Collar> collar) {}
+        Optional<Collar> collar) {
+    /** Of the plate on the frame: a tab that stands off, or a seat on the tube. */
+    public Outline outline() {
+        return through ? Outline.seat(2 * tab.edge(), stack.hole()) : tab.outline();
+    }
+}

@@ -12,6 +12,9 @@ import oddcradle.core.joint.CornerStack.Side;
 
 /** Puts the layers of one mount together, from the lug outward. */
 final class CornerBuilder {
+    /** Steel plates that the rubber is bonded to, within its height, m; common practice. */
+    private static final double BOND_PLATE = 0.002;
+
     private static final double SPACER_WALL = 0.004;
 
     private final CornerStack.Wanted wanted;
@@ -41,7 +44,7 @@ final class CornerBuilder {
         double spacer = wanted.decided()
                 .spacer()
                 .orElse(Double.isInfinite(free) ? 0 : Math.max(0, Math.floor(2000 * free) / 2000));
-        double hole = Math.ceil(2000 * 2 * (sleeveRadius + wanted.across() + 1.5 * CornerStack.SPARE)) / 2000;
+        double hole = CornerStack.sleeveHole(thread, wanted.grade(), wanted.across());
         double at = shimmed;
         if (shimmed > 0) {
             layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
@@ -99,6 +102,94 @@ final class CornerBuilder {
         double needed = moves + CornerStack.SPARE;
         boolean shorts = gap < needed - 1e-9;
         contacts.add(new Contact(engine, frame, gap, needed, shorts ? cure : ""));
+    }
+
+    /** Lug on the upper stud, tube on the lower one; rubber alone between them. */
+    CornerStack bonded() {
+        double hole = thread.diameter() + 0.0005;
+        double free = wanted.reach() - shimmed - wanted.pad() - wanted.frame();
+        double spacer = wanted.decided()
+                .spacer()
+                .orElse(Double.isInfinite(free) ? 0 : Math.max(0, Math.floor(2000 * free) / 2000));
+        double rubber = wanted.padDiameter() / 2;
+        double at = shimmed;
+        if (shimmed > 0) {
+            layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
+        }
+        if (spacer > 0) {
+            layers.add(ring("spacer", Side.ENGINE, at, at + spacer, thread.diameter() / 2, rubber / 2));
+            at += spacer;
+        }
+        double upper = at + BOND_PLATE;
+        double lower = at + wanted.pad() - BOND_PLATE;
+        double far = at + wanted.pad() + wanted.frame();
+        layers.add(ring("upper plate", Side.ENGINE, at, upper, 0, rubber));
+        layers.add(ring("pad", Side.RUBBER, upper, lower, 0, rubber));
+        layers.add(ring("lower plate", Side.FRAME, lower, at + wanted.pad(), 0, rubber));
+        layers.add(ring("seat and tube", Side.FRAME, at + wanted.pad(), far, hole / 2, rubber));
+        double stud = far - lower + thread.washerThickness() + thread.nutHeight() + studEnd();
+        layers.add(ring("lower stud", Side.FRAME, at + wanted.pad(), lower + stud, 0, thread.diameter() / 2));
+        layers.add(ring(
+                "washer",
+                Side.FRAME,
+                far,
+                far + thread.washerThickness(),
+                thread.diameter() / 2,
+                thread.washerDiameter() / 2));
+        layers.add(ring(
+                "nut",
+                Side.FRAME,
+                far + thread.washerThickness(),
+                far + thread.washerThickness() + thread.nutHeight(),
+                thread.diameter() / 2,
+                thread.acrossCorners() / 2));
+        contact("upper plate", "lower plate", lower - upper, wanted.along(), "take a higher pad");
+        return wanted.isBlind()
+                ? upperStud(at, hole, spacer, free - spacer, wanted.diameters() * thread.diameter())
+                : upperStudThrough(at, hole, spacer, free - spacer);
+    }
+
+    private double studEnd() {
+        return CornerStack.leastShowing() * thread.pitch();
+    }
+
+    private CornerStack upperStud(double at, double hole, double spacer, double free, double engaged) {
+        double into = Math.min(engaged, wanted.depth() - thread.pitch());
+        layers.add(ring("bolt", Side.ENGINE, -into, at, 0, thread.diameter() / 2));
+        ThreadReach reach = ThreadReach.of(into, wanted.depth(), thread.diameter(), wanted.diameters());
+        BoltLength stud = new BoltLength(at + into, 0, studMark(at + into));
+        return result(stud, at, 0, Optional.of(reach), 0, hole, spacer, 0, Double.NaN, free);
+    }
+
+    private CornerStack upperStudThrough(double at, double hole, double spacer, double free) {
+        double washer = thread.washerThickness();
+        double top = -wanted.lug() - washer - thread.nutHeight();
+        layers.add(ring(
+                "washer",
+                Side.ENGINE,
+                -wanted.lug() - washer,
+                -wanted.lug(),
+                thread.diameter() / 2,
+                thread.washerDiameter() / 2));
+        layers.add(ring(
+                "nut", Side.ENGINE, top, top + thread.nutHeight(), thread.diameter() / 2, thread.acrossCorners() / 2));
+        double length = at - top + studEnd();
+        layers.add(ring("bolt", Side.ENGINE, at - length, at, 0, thread.diameter() / 2));
+        return result(
+                new BoltLength(length, 0, studMark(length)),
+                at + wanted.lug() + washer,
+                CornerStack.leastShowing(),
+                Optional.empty(),
+                0,
+                hole,
+                spacer,
+                0,
+                Double.NaN,
+                free);
+    }
+
+    private String studMark(double length) {
+        return "pad with studs " + thread.designation() + ", upper " + Math.round(1000 * length) + " mm or longer";
     }
 
     CornerStack hard() {

@@ -12,7 +12,7 @@ import oddcradle.core.math.Guard;
  * One mount from the head of its bolt to the nut. Places are along the bolt from the lug's face that looks at the frame, towards the
  * frame; the lug lies before zero.
  *
- * <p>Soft mount: a steel sleeve between lug and large washer takes the bolt's clamping, so that the rubber keeps its height; pad,
+ * <p>Bonded mount: the pad brings a stud of its own for each side; only the bond holds it together. Soft mount: a steel sleeve between lug and large washer takes the bolt's clamping, so that the rubber keeps its height; pad,
  * frame and snubber lie round it with room for what the rubber moves. Hard mount: lug and tab are clamped on each other.
  *
  * @param layers in order along the bolt; those round the sleeve overlap it
@@ -26,7 +26,7 @@ import oddcradle.core.math.Guard;
  * @param shims washers that close the gap that was measured, m each
  * @param squeeze share of its height that the rubber loses when the sleeve meets the washer; negative where it stays loose
  * @param contacts engine metal and frame metal that must not meet
- * @param catches how far the large washer reaches over the hole if the rubber lets go, m
+ * @param catches how far the large washer reaches over the hole if the rubber lets go, m; NaN where there is none
  * @param free between what the bolt needs along itself and what there is, m; negative where the mount does not fit
  */
 public record CornerStack(
@@ -123,6 +123,7 @@ public record CornerStack(
      * @param along what the rubber moves along the bolt either way, m
      * @param across m
      * @param reach from the lug's face to the far side of the frame's metal, m; infinite where nothing sets it
+     * @param bonded whether the pad is a sandwich with a stud on each side: no room for a sleeve through the frame
      * @param beside from the bolt's middle to the tube that the plate stands on, m; infinite where the bolt goes through it
      */
     public record Wanted(
@@ -140,6 +141,7 @@ public record CornerStack(
             double across,
             double reach,
             double beside,
+            boolean bonded,
             Decided decided) {
         public Wanted {
             Guard.positive("lug", lug, "m");
@@ -160,10 +162,15 @@ public record CornerStack(
     }
 
     public static CornerStack design(Wanted wanted) {
-        return wanted.isSoft() ? new CornerBuilder(wanted).soft() : new CornerBuilder(wanted).hard();
+        CornerBuilder builder = new CornerBuilder(wanted);
+        return !wanted.isSoft() ? builder.hard() : wanted.bonded() ? builder.bonded() : builder.soft();
     }
 
-    /** The head first, as it is put together. */
+    /** Whether only the bond of the rubber holds the engine. */
+    public boolean isHeldByBond() {
+        return Double.isNaN(catches);
+    }
+
     public boolean anyShort() {
         return contacts.stream().anyMatch(Contact::shorts);
     }
@@ -186,6 +193,11 @@ public record CornerStack(
         double inner = thread.diameter() / 2;
         double outer = Math.max(Math.sqrt(area / Math.PI + inner * inner), inner + THINNEST_SLEEVE);
         return Math.ceil(outer * 4000) / 4000;
+    }
+
+    /** Hole in the frame's plate round the sleeve, so that they do not meet, m. */
+    public static double sleeveHole(ScrewThread thread, BoltGrade grade, double across) {
+        return Math.ceil(2000 * 2 * (sleeveRadius(thread, grade) + across + 1.5 * SPARE)) / 2000;
     }
 
     static double snubber(double pad, double along) {

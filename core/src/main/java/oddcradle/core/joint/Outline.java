@@ -39,6 +39,14 @@ public record Outline(List<Point> edge, List<Hole> holes) {
         return new Outline(points, List.of(new Hole(0, standoff, hole)));
     }
 
+    /** A square seat with a hole in its middle. */
+    public static Outline seat(double side, double hole) {
+        double half = side / 2;
+        return new Outline(
+                List.of(new Point(-half, 0), new Point(half, 0), new Point(half, side), new Point(-half, side)),
+                List.of(new Hole(0, half, hole)));
+    }
+
     /** Where a line from the corner of the root touches the round, as an angle from across. */
     private static double tangent(double half, double standoff, double edge) {
         double distance = Math.hypot(half, standoff);

@@ -4,6 +4,7 @@ import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
 
 /**
  * A sleeve of rubber bonded between an inner tube and an eye.
@@ -86,7 +87,7 @@ public record BondedBush(double bore, double diameter, double length, double har
 
     @Override
     public String designation() {
-        return "bush " + Math.round(1e4 * bore) / 10.0 + " / " + Math.round(1e4 * diameter) / 10.0 + " x "
-                + Math.round(1e4 * length) / 10.0 + " " + elastomer.word() + " " + Math.round(hardness);
+        return "bush " + Section.mm(bore) + " / " + Section.mm(diameter) + " x " + Section.mm(length) + " mm "
+                + elastomer.word() + " " + Math.round(hardness);
     }
 }

@@ -3,6 +3,7 @@ package oddcradle.core.mounting;
 import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
 
 /**
  * A round pad bonded between two plates.
@@ -73,8 +74,8 @@ public record BondedPad(double diameter, double height, double hardness, Elastom
 
     @Override
     public String designation() {
-        return "pad " + Math.round(1e4 * diameter) / 10.0 + " x " + Math.round(1e4 * height) / 10.0 + " "
-                + elastomer.word() + " " + Math.round(hardness);
+        return "pad " + Section.mm(diameter) + " x " + Section.mm(height) + " mm " + elastomer.word() + " "
+                + Math.round(hardness);
     }
 
     public double shapeFactor() {

@@ -280,7 +280,11 @@ final class ShadedView extends Pane {
                 && hit != null
                 && hit.getUserData() instanceof String id
                 && hold.takes(id, pressed, this::onScreen);
-        held = taken ? event.getPickResult().getIntersectedDistance() : 0;
+        Point3D at = event.getPickResult().getIntersectedPoint();
+        held = taken
+                ? camera.project(new Vec3(at.getX(), at.getY(), at.getZ()), getWidth(), getHeight())
+                        .z()
+                : 0;
     }
 
     private void release(MouseEvent event) {

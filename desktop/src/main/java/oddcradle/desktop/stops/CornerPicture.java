@@ -114,7 +114,7 @@ final class CornerPicture extends Pane {
     }
 
     private void tab(GraphicsContext g, MountCorner corner, UnitStyle style) {
-        Outline outline = corner.tab().outline();
+        Outline outline = corner.outline();
         double width = outline.edge().stream()
                         .mapToDouble(point -> Math.abs(point.x()))
                         .max()
@@ -148,7 +148,7 @@ final class CornerPicture extends Pane {
             plates + (corner.tab().boxed() ? ", boxed" : "") + ", "
                     + style.show(Quantity.length(corner.tab().thickness())) + " thick",
             style.show(Quantity.length(corner.tab().root())) + " wide at the weld",
-            "hole " + style.show(Quantity.length(corner.tab().hole())) + ", edge "
+            "hole " + style.show(Quantity.length(corner.stack().hole())) + ", edge "
                     + style.show(Quantity.length(corner.tab().edge())),
             "standoff " + style.show(Quantity.length(corner.tab().standoff())),
             "weld leg " + style.show(Quantity.length(corner.tab().leg())) + ", both faces"

@@ -77,7 +77,10 @@ final class EditSheet extends VBox {
     }
 
     private Optional<Member> picked() {
-        return desk.selectionProperty().get().flatMap(id -> job().cradle().member(id));
+        return desk.selectionProperty()
+                .get()
+                .flatMap(id -> job().cradle().member(id))
+                .or(() -> job().cradle().members().stream().findFirst());
     }
 
     private VBox nodeEditor() {

@@ -64,7 +64,7 @@ public final class CradleJson {
                 .put("through_tube", corner.through())
                 .put("moves_along", corner.along())
                 .put("moves_across", corner.across());
-        tab(out.putObject("tab"), corner.tab());
+        tab(out.putObject("tab"), corner);
         out.putObject("bolt_load")
                 .put("tension", corner.bolt().tension())
                 .put("shear", corner.bolt().shear())
@@ -77,7 +77,8 @@ public final class CradleJson {
                 .put("length", collar.length()));
     }
 
-    private static void tab(ObjectNode out, Tab tab) {
+    private static void tab(ObjectNode out, MountCorner corner) {
+        Tab tab = corner.tab();
         out.put("plates", tab.plates())
                 .put("thickness", tab.thickness())
                 .put("width", tab.root())
@@ -90,7 +91,9 @@ public final class CradleJson {
                 .put("use", tab.use())
                 .put("worst", tab.worst());
         ArrayNode outline = out.putArray("outline");
-        tab.outline().edge().forEach(point -> outline.addArray().add(point.x()).add(point.y()));
+        corner.outline()
+                .edge()
+                .forEach(point -> outline.addArray().add(point.x()).add(point.y()));
     }
 
     private static void stack(ObjectNode out, CornerStack stack) {
@@ -112,7 +115,10 @@ public final class CradleJson {
         ArrayNode shims = out.putArray("shims");
         stack.shims().forEach(shims::add);
         if (stack.sleeve() > 0) {
-            out.put("rubber_squeezed", stack.squeeze()).put("washer_catches", stack.catches());
+            out.put("rubber_squeezed", stack.squeeze());
+        }
+        if (!stack.isHeldByBond()) {
+            out.put("washer_catches", stack.catches());
         }
         ArrayNode layers = out.putArray("layers");
         stack.layers().forEach(layer -> layers.addObject()

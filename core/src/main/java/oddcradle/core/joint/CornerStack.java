@@ -64,7 +64,7 @@ public record CornerStack(
     private static final double[] INCH_SHIMS = {0.0016, 0.0008};
 
     private static final double[] METRIC_SHIMS = {0.002, 0.001, 0.0005, 0.0002};
-    private static final double SHIM_MISS = 0.0001;
+    private static final double SHIM_MISS = 0.00005;
 
     public CornerStack {
         layers = List.copyOf(layers);

@@ -1,0 +1,172 @@
+package oddcradle.core.joint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.section.Rect;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WeldAndTabTest {
+    private static final double YIELD = 235e6;
+    private static final List<Double> STOCK = List.of(0.002, 0.003, 0.004, 0.005, 0.006, 0.008, 0.010);
+
+    /** Blodgett's table for a round line: pi d²/4 and pi d³/4, held against a sum over its points. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.0254, 0.03175, 0.05})
+    void roundWeld_agreesWithASumOverItsPoints(double d) {
+        FilletWeld weld = FilletWeld.round(d);
+        double second = 0;
+        double polar = 0;
+        int n = 20_000;
+        for (int k = 0; k < n; k++) {
+            double y = d / 2 * Math.sin(2 * Math.PI * k / n);
+            second += y * y * Math.PI * d / n;
+            polar += d * d / 4 * Math.PI * d / n;
+        }
+        assertThat(weld.along()).isCloseTo(second / (d / 2), within(1e-9));
+        assertThat(weld.polar()).isCloseTo(polar, within(1e-12));
+        assertThat(weld.length()).isCloseTo(Math.PI * d, within(1e-12));
+    }
+
+    /** The same for two lines on the faces of a plate: d²/3, b d and d (3 b² + d²)/6. */
+    @Test
+    void weldOnBothFaces_agreesWithASumOverItsPoints() {
+        double d = 0.06;
+        double b = 0.006;
+        FilletWeld weld = FilletWeld.bothFaces(d, b);
+        double along = 0;
+        double across = 0;
+        double polar = 0;
+        int n = 20_000;
+        for (int k = 0; k < n; k++) {
+            double x = d * ((k + 0.5) / n - 0.5);
+            along += 2 * x * x * d / n;
+            across += 2 * b * b / 4 * d / n;
+            polar += 2 * (x * x + b * b / 4) * d / n;
+        }
+        assertThat(weld.along()).isCloseTo(along / (d / 2), within(1e-9));
+        assertThat(weld.across()).isCloseTo(across / (b / 2), within(1e-9));
+        assertThat(weld.polar()).isCloseTo(polar, within(1e-11));
+    }
+
+    /** E70 electrode: 0.30 of 70 ksi is 21 ksi. AWS D1.1 (from memory). */
+    @Test
+    void allowedStress_isTwentyOneKsi() {
+        assertThat(FilletWeld.ALLOWED / 6.894757e6).isCloseTo(21, within(0.01));
+    }
+
+    /** A pull of 0.707 leg times length times 21 ksi is just what a weld carries: 14.8 kN for 5 mm leg on an inch tube's round. */
+    @Test
+    void pullAlone_isForceOverThroat() {
+        FilletWeld weld = FilletWeld.round(0.0254);
+        double force = 0.707 * 0.005 * Math.PI * 0.0254 * FilletWeld.ALLOWED;
+        assertThat(weld.throatStress(0.005, force, 0, 0, 0, 0)).isCloseTo(FilletWeld.ALLOWED, within(1.0));
+        assertThat(force).isCloseTo(40.84e3, within(50.0));
+    }
+
+    private static Tab.Wanted wanted(double standoff, Tab.Load load) {
+        return new Tab.Wanted(
+                List.of(load),
+                1,
+                standoff,
+                0.0105,
+                0.010,
+                0.04,
+                0.016,
+                YIELD,
+                1.5,
+                STOCK,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    @Test
+    void tab_isTheThinnestThatHolds_byHandbookBending() {
+        Tab.Load load = new Tab.Load("side", 0, 0, 600);
+        Tab tab = Tab.design(wanted(0.03, load));
+        double stress = 600 * 0.03 / (0.04 * tab.thickness() * tab.thickness() / 6);
+        assertThat(tab.worst()).isEqualTo("bending");
+        assertThat(tab.use()).isCloseTo(stress / (YIELD / 1.5), within(1e-9));
+        assertThat(tab.use()).isLessThanOrEqualTo(1);
+        double thinner = STOCK.get(STOCK.indexOf(tab.thickness()) - 1);
+        assertThat(new Rect(0.04, thinner).bendingStress(600 * 0.03, 0)).isGreaterThan(YIELD / 1.5);
+    }
+
+    @Test
+    void longTabUnderSideLoad_isBoxed() {
+        Tab tab = Tab.design(wanted(0.09, new Tab.Load("side", 0, 0, 2500)));
+        assertThat(tab.boxed()).isTrue();
+        assertThat(tab.use()).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void tabIsNeverThinnerThanItsWeld_unlessDecided() {
+        for (double out = 10; out < 3000; out *= 1.7) {
+            Tab tab = Tab.design(wanted(0.04, new Tab.Load("any", out, out, out)));
+            assertThat(tab.leg()).as("at %s N", out).isLessThanOrEqualTo(tab.thickness() + 1e-9);
+        }
+        Tab.Wanted thin = new Tab.Wanted(
+                List.of(), 1, 0.03, 0.01, 0.01, 0.04, 0.016, YIELD, 1.5, STOCK, Optional.of(0.002), Optional.of(0.005));
+        assertThat(Tab.design(thin).leg()).isGreaterThan(Tab.design(thin).thickness());
+    }
+
+    @Test
+    void bearingAndTearing_areForceOverTheirAreas() {
+        Tab.Wanted along = new Tab.Wanted(
+                List.of(new Tab.Load("pull", 9000, 0, 0)),
+                1,
+                0.02,
+                0.0105,
+                0.010,
+                0.2,
+                0.0075,
+                YIELD,
+                1.5,
+                List.of(0.004),
+                Optional.of(0.004),
+                Optional.of(0.004));
+        Tab tab = Tab.design(along);
+        double tearing = 9000 / (2 * (0.0075 - 0.00525) * 0.004) / (0.577 * YIELD / 1.5);
+        assertThat(tab.worst()).isEqualTo("tearing");
+        assertThat(tab.use()).isCloseTo(tearing, within(1e-9));
+        assertThat(tab.edgeRatio()).isCloseTo(0.714, within(0.001));
+    }
+
+    /** 13 mm from a hole of 5/16 in to the end of an angle is 1.6 diameters: less than the usual two. Common practice. */
+    @Test
+    void edgeOfTheReinforcingAngle_isOneAndAHalfDiametersOnly() {
+        double end = (6.5 * 0.0254 - 0.139) / 2;
+        assertThat(end).isCloseTo(0.01305, within(5e-5));
+        assertThat(end / (5 * 0.0254 / 16)).isCloseTo(1.64, within(0.01));
+    }
+
+    @Test
+    void outline_hasItsHoleAndTangentSides() {
+        for (double standoff : new double[] {0.01, 0.02, 0.05, 0.1}) {
+            Outline outline = Outline.tab(0.05, standoff, 0.016, 0.0105);
+            List<Double> away = new ArrayList<>();
+            outline.edge().forEach(point -> away.add(Math.hypot(point.x(), point.y() - standoff)));
+            assertThat(outline.edge().stream()
+                            .mapToDouble(Outline.Point::y)
+                            .max()
+                            .orElse(0))
+                    .isCloseTo(standoff + 0.016, within(1e-4));
+            if (standoff > 0.016) {
+                // No corner comes nearer to the hole than the edge distance, and sides leave the round without a kink.
+                assertThat(away).allSatisfy(distance -> assertThat(distance).isGreaterThan(0.016 - 1e-9));
+                Outline.Point corner = outline.edge().get(1);
+                Outline.Point touch = outline.edge().get(2);
+                double sideX = touch.x() - corner.x();
+                double sideY = touch.y() - corner.y();
+                assertThat(sideX * touch.x() + sideY * (touch.y() - standoff)).isCloseTo(0, within(1e-9));
+            }
+            assertThat(outline.area()).isPositive();
+        }
+        assertThat(Outline.seat(0.05, 0.02).area()).isCloseTo(0.0025 - Math.PI * 1e-4, within(1e-12));
+    }
+}

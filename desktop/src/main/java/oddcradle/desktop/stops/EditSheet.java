@@ -18,6 +18,7 @@ import oddcradle.core.examine.PathPoint;
 import oddcradle.core.examine.Seating;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Anchor;
+import oddcradle.core.job.Boss;
 import oddcradle.core.job.CradleEdit;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Member;
@@ -39,6 +40,7 @@ import oddcradle.desktop.store.Desk;
 final class EditSheet extends VBox {
     private static final double SLEEVE_PLAY = 0.0003;
     private static final double SLEEVE_LENGTH = 0.032;
+    private static final double NEAR_BOSS = 0.35;
     private static final double ON_HOST = 0.03;
 
     private final Desk desk;
@@ -208,28 +210,31 @@ final class EditSheet extends VBox {
                         "end", "is \"" + text + "\", must be a node, a host tube, or a place such as 480 330 220");
             }
             Vec3 at = Places.one(text, desk.units());
-            Optional<String> boss = job().donor().bosses().stream()
-                    .map(each -> each.id())
-                    .min(java.util.Comparator.comparingDouble(
-                            id -> seating.boss(id).distanceTo(at)));
             Optional<Member> host = job().host().members().stream()
                     .filter(member ->
                             PathPoint.nearest(seating.path(member), at).distanceTo(at) < ON_HOST)
                     .findFirst();
-            if (host.isEmpty() && boss.isPresent()) {
-                return make(new Anchor.FromBoss(boss.get(), at.minus(seating.boss(boss.get()))), "S");
-            }
-            return make(
-                    new Anchor.At(host.map(member -> PathPoint.nearest(seating.path(member), at))
-                            .orElse(at)),
-                    "P");
+            return host.isPresent()
+                    ? make(new Anchor.At(PathPoint.nearest(seating.path(host.get()), at)), "P")
+                    : make(anchor(at), "S");
         }
     }
 
+    /** What is near a boss goes with it when the seat moves. */
+    private Anchor anchor(Vec3 at) {
+        Seating seating = desk.examination().seating();
+        return job().donor().bosses().stream()
+                .map(Boss::id)
+                .min(java.util.Comparator.comparingDouble(id -> seating.boss(id).distanceTo(at)))
+                .filter(id -> seating.boss(id).distanceTo(at) < NEAR_BOSS)
+                .<Anchor>map(id -> new Anchor.FromBoss(id, at.minus(seating.boss(id))))
+                .orElseGet(() -> new Anchor.At(at));
+    }
+
     private Form bendForm() {
-        Form form = new Form("bend", "Bend the picked tube");
+        Form form = new Form("bend", "A bend or a new node in the picked tube");
         TextField at = form.text("through", "forward left up: 480 330 220");
-        return form.button("Bend it", () -> {
+        return form.button("Put it there", () -> {
             Member tube = picked().orElseThrow(
                             () -> new InvalidValue("tube", "is not picked; pick a tube of the cradle first"));
             Vec3 through = Places.one(at.getText(), desk.units());
@@ -244,7 +249,7 @@ final class EditSheet extends VBox {
                     before = k;
                 }
             }
-            Node bend = new Node(CradleEdit.freeName(job(), "N"), new Anchor.At(through));
+            Node bend = new Node(CradleEdit.freeName(job(), "N"), anchor(through));
             desk.session().apply(new CradleEdit.BendTube(tube.id(), before, bend));
         });
     }

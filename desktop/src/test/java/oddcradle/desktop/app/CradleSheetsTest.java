@@ -1,0 +1,319 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import oddcradle.core.examine.PathPoint;
+import oddcradle.core.examine.Seating;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Corner;
+import oddcradle.core.job.Cradle;
+import oddcradle.core.job.TubeJoint;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.propose.TakeCradle;
+import oddcradle.core.units.UnitStyle;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+class CradleSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Cradle cradle() {
+        return desk.session().job().cradle();
+    }
+
+    private static void press(FxRobot robot, String id) {
+        robot.interact(
+                () -> robot.lookup(id).<ButtonBase>queryAs(ButtonBase.class).fire());
+    }
+
+    private static <T> void choose(FxRobot robot, String id, T value) {
+        robot.interact(() -> robot.lookup(id).<ComboBox<T>>query().setValue(value));
+    }
+
+    /** Typed by hand into a field of a form. */
+    private void write(FxRobot robot, String field, String text) {
+        click(robot, field);
+        robot.write(text);
+    }
+
+    private static String mm(Vec3 at) {
+        return Math.round(1000 * at.x()) + " " + Math.round(1000 * at.y()) + " " + Math.round(1000 * at.z());
+    }
+
+    private void addTube(FxRobot robot, String from, String to, String label) {
+        write(robot, "#add-tube-from", from);
+        write(robot, "#add-tube-to", to);
+        write(robot, "#add-tube-called", label);
+        click(robot, "#add-tube-take");
+        settled();
+        assertThat(text(robot, "#add-tube-problem")).isEmpty();
+    }
+
+    /** The newest node that begins so. */
+    private String newest(String start) {
+        return cradle().nodes().stream()
+                .map(node -> node.id())
+                .filter(id -> id.startsWith(start))
+                .reduce((first, second) -> second)
+                .orElseThrow();
+    }
+
+    /** A cross tube before or behind two lugs, a node for each, and a leg down to the rail on each side. */
+    private void row(FxRobot robot, String left, String right, double along, String label) {
+        Seating seating = desk.examination().seating();
+        Vec3 by = new Vec3(along, 0, 0);
+        Vec3 a = seating.boss(left).plus(by);
+        Vec3 b = seating.boss(right).plus(by);
+        addTube(robot, mm(a.plus(new Vec3(0, 0.09, 0))), mm(b.minus(new Vec3(0, 0.09, 0))), label);
+        String tube = desk.selectionProperty().get().orElseThrow();
+        String first = cradle().member(tube).orElseThrow().first();
+        String last = cradle().member(tube).orElseThrow().last();
+        for (String boss : List.of(left, right)) {
+            write(
+                    robot,
+                    "#bend-through",
+                    mm(desk.examination().seating().boss(boss).plus(by)));
+            click(robot, "#bend-take");
+            settled();
+            mount(robot, boss, newest("N"));
+            robot.interact(() -> desk.selectionProperty().set(Optional.of(tube)));
+        }
+        addTube(robot, "H1L", first, label + " left leg");
+        addTube(robot, "H1R", last, label + " right leg");
+    }
+
+    private void mount(FxRobot robot, String boss, String node) {
+        click(robot, "#leaf-mounts");
+        write(robot, "#add-mount-boss", boss);
+        write(robot, "#add-mount-node", node);
+        choose(robot, "#add-mount-axis", "forward");
+        click(robot, "#add-mount-take");
+        settled();
+        click(robot, "#leaf-tubes");
+    }
+
+    @Test
+    void wholeMount_isDesignedFromNothing(FxRobot robot) {
+        robot.interact(() -> desk.apply(new TakeCradle(Cradle.EMPTY, "empty")));
+        settled();
+        at(robot, Stop.CRADLE, "tubes");
+        assertThat(text(robot, "#edit-state")).contains("The cradle is empty");
+        row(robot, "B1", "B2", 0.06, "front cross tube");
+        row(robot, "B3", "B4", -0.06, "rear cross tube");
+        assertThat(cradle().members()).hasSize(6);
+        assertThat(cradle().isolators()).hasSize(4);
+        at(robot, Stop.CRADLE, "mounts");
+        fill(robot, "#cushion-mounts", "all");
+        robot.interact(() -> {
+            ComboBox<?> sort = robot.lookup("#cushion-what").query();
+            sort.getSelectionModel().select(1);
+        });
+        fill(robot, "#cushion-sizes", "50 18");
+        fill(robot, "#cushion-hardness", "500");
+        press(robot, "#cushion-take");
+        assertThat(text(robot, "#cushion-problem")).contains("75");
+        fill(robot, "#cushion-sizes", "50 18");
+        fill(robot, "#cushion-hardness", "55");
+        press(robot, "#cushion-take");
+        settled();
+        assertThat(cradle().isSoft()).isTrue();
+        assertThat(desk.examination().load().answer()).isPresent();
+        assertThat(desk.examination().corners()).hasSize(4);
+        assertThat(desk.examination().report(Stop.CRADLE).findings()).noneMatch(finding -> Set.of(
+                        "cradle.floating", "cradle.loose-end", "cradle.doubled", "cradle.no-isolator")
+                .contains(finding.code()));
+        // The donor moved, the new cradle goes along.
+        Vec3 before = desk.examination().seating().node(newest("N"));
+        robot.interact(() -> desk.nudge(Vec3.Z, 5));
+        settled();
+        assertThat(desk.examination().seating().node(newest("N")).z()).isCloseTo(before.z() + 0.005, within(1e-9));
+    }
+
+    @Test
+    void wrongEnds_areNamed_andNothingTypedIsLost(FxRobot robot) {
+        at(robot, Stop.CRADLE, "tubes");
+        write(robot, "#add-tube-from", "H99");
+        write(robot, "#add-tube-to", "S1");
+        click(robot, "#add-tube-take");
+        assertThat(text(robot, "#add-tube-problem")).contains("H99").contains("host tube");
+        assertThat(robot.lookup("#add-tube-to")
+                        .queryAs(javafx.scene.control.TextField.class)
+                        .getText())
+                .isEqualTo("S1");
+        fill(robot, "#bend-through", "1 2");
+        press(robot, "#bend-take");
+        assertThat(text(robot, "#bend-problem")).contains("forward, left and up");
+    }
+
+    /** A place on the drawn view where a tube is, found by clicking about. */
+    private Point2D onScreen(FxRobot robot, String tube) {
+        Bounds view = robot.lookup("#drawn-from-left")
+                .query()
+                .localToScreen(robot.lookup("#drawn-from-left").query().getBoundsInLocal());
+        for (double y = 0.2; y < 0.95; y += 0.012) {
+            for (double x = 0.05; x < 0.95; x += 0.012) {
+                Point2D at = new Point2D(view.getMinX() + x * view.getWidth(), view.getMinY() + y * view.getHeight());
+                robot.clickOn(at);
+                if (desk.selectionProperty().get().filter(tube::equals).isPresent()) {
+                    return at;
+                }
+            }
+        }
+        throw new AssertionError(tube + " was not hit");
+    }
+
+    @Test
+    void tubeEnd_isPulledAlongItsHostTube_andEverythingFollows(FxRobot robot) {
+        at(robot, Stop.CRADLE, "tubes");
+        Seating before = desk.examination().seating();
+        double use = desk.examination().tubeUses().get(0).share();
+        Point2D at = onScreen(robot, "C9");
+        robot.drag(at.getX(), at.getY()).moveBy(9, 2).moveBy(8, 0).drop();
+        settled();
+        Seating after = desk.examination().seating();
+        List<String> moved = cradle().nodes().stream()
+                .map(node -> node.id())
+                .filter(id -> after.node(id).distanceTo(before.node(id)) > 1e-6)
+                .toList();
+        assertThat(moved).isNotEmpty();
+        for (String node : moved) {
+            after.landing(node).ifPresent(host -> assertThat(PathPoint.nearest(after.path(host), after.node(node))
+                            .distanceTo(after.node(node)))
+                    .isLessThan(1e-9));
+        }
+        assertThat(desk.examination().tubeUses().get(0).share()).isNotEqualTo(use);
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(desk.examination().tubeUses().get(0).share()).isEqualTo(use);
+    }
+
+    @Test
+    void nodeIsTypedToItsPlace_andGoesAloneIfItShould(FxRobot robot) {
+        robot.interact(() -> desk.selectionProperty().set(Optional.of("C9")));
+        at(robot, Stop.CRADLE, "tubes");
+        choose(robot, "#edit-node", "KL");
+        settled();
+        double right = desk.examination().seating().node("KR").x();
+        enter(robot, "#edit-forward", "300");
+        assertThat(desk.examination().seating().node("KL").x()).isCloseTo(0.3, within(2e-3));
+        assertThat(desk.examination().seating().node("KR").x()).isNotEqualTo(right);
+        press(robot, "#edit-lone");
+        settled();
+        right = desk.examination().seating().node("KR").x();
+        enter(robot, "#edit-forward", "330");
+        assertThat(desk.examination().seating().node("KR").x()).isEqualTo(right);
+        robot.interact(
+                () -> robot.lookup("#edit-joint-KL").<ComboBox<String>>query().setValue("bolted"));
+        settled();
+        assertThat(cradle().joint("C9", "KL").map(TubeJoint::kind)).contains(TubeJoint.Kind.BOLTED);
+        press(robot, "#edit-sleeve-KL");
+        settled();
+        assertThat(cradle().joint("C9", "KL").orElseThrow().sleeve()).isPresent();
+        press(robot, "#edit-remove");
+        settled();
+        assertThat(cradle().member("C9")).isEmpty();
+        assertThat(cradle().joints()).isEmpty();
+    }
+
+    @Test
+    void proposals_showCards_andOneIsTaken(FxRobot robot) {
+        at(robot, Stop.CRADLE, "cradles");
+        Cradle before = cradle();
+        choose(robot, "#propose-mounts", "hard");
+        press(robot, "#propose-run");
+        until(() -> robot.lookup("#propose-take-1").tryQuery().isPresent());
+        assertThat(text(robot, "#propose-said")).contains("cradles worked out").contains("no flat skid");
+        press(robot, "#propose-take-1");
+        settled();
+        assertThat(cradle()).isNotEqualTo(before);
+        assertThat(cradle().isSoft()).isFalse();
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(cradle()).isEqualTo(before);
+    }
+
+    @Test
+    void corner_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
+        at(robot, Stop.CRADLE, "corner");
+        assertThat(text(robot, "#corner-words")).contains("M10").contains("The rubber moves");
+        enter(robot, "#corner-tab", "2");
+        enter(robot, "#corner-leg", "5");
+        assertThat(cradle().isolators().get(0).corner().size(Corner.Item.TAB)).contains(0.002);
+        assertThat(desk.examination().report(Stop.CRADLE).findings())
+                .anyMatch(finding -> finding.code().equals("cradle.thin-tab"));
+        enter(robot, "#corner-bolt", "-3");
+        assertThat(text(robot, "#corner-bolt-problem")).contains("greater than 0");
+        choose(robot, "#corner-thread", "M8x1.25");
+        settled();
+        assertThat(text(robot, "#corner-words")).contains("M8x1.25");
+        press(robot, "#corner-leave");
+        settled();
+        assertThat(cradle().isolators().get(0).corner()).isEqualTo(Corner.UNDECIDED);
+    }
+
+    @Test
+    void details_areAddedJudgedAndTakenAway(FxRobot robot) {
+        at(robot, Stop.CRADLE, "details");
+        fill(robot, "#detail-sizes", "S3 C2 C9 40");
+        press(robot, "#detail-take");
+        assertThat(text(robot, "#detail-problem")).contains("stop too soon");
+        String[] typed = {
+            "S3 C2 C9 40 3",
+            "B1 3",
+            "PFL 90 5 M8 4",
+            "C1 0.5 6",
+            "C1 0.4 6",
+            "30 M10 S1 S2",
+            "25 40 60",
+            "140 95 2 2500 0.3",
+            "200 6 M8 150 4 M10 12 100 2 8 60 20 20 0.5",
+            "B1 80 12 20 10",
+            "B1 60 2 12 90"
+        };
+        for (int k = 0; k < typed.length; k++) {
+            int sort = k;
+            robot.interact(() -> robot.lookup("#detail-what")
+                    .<ComboBox<?>>query()
+                    .getSelectionModel()
+                    .select(sort));
+            fill(robot, "#detail-sizes", typed[k]);
+            press(robot, "#detail-take");
+            settled();
+            assertThat(text(robot, "#detail-problem")).as(typed[k]).isEmpty();
+        }
+        assertThat(cradle().details()).hasSize(typed.length);
+        assertThat(robot.lookup("#detail-list .label").queryAllAs(Label.class)).hasSize(typed.length);
+        press(robot, "#detail-remove-" + cradle().details().get(0).id());
+        settled();
+        assertThat(cradle().details()).hasSize(typed.length - 1);
+    }
+
+    @Test
+    void schools_tellTheirPrice_andOneIsTaken(FxRobot robot) {
+        at(robot, Stop.CRADLE, "schools");
+        press(robot, "#schools-run");
+        until(() -> robot.lookup("#school-1").tryQuery().isPresent());
+        press(robot, "#school-1");
+        settled();
+        assertThat(cradle().isSoft()).isFalse();
+        assertThat(desk.examination().report(Stop.SHAKE).findings())
+                .anyMatch(finding -> finding.code().equals("shake.hard") && finding.severity() == Severity.NOTE);
+        assertThat(desk.session().undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES))
+                .isEqualTo("hard");
+    }
+}

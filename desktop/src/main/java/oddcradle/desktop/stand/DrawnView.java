@@ -164,15 +164,17 @@ final class DrawnView extends Pane {
         picked.accept(at(event));
     }
 
-    /** What is drawn last where the mouse is; empty where nothing is. */
+    /** What is drawn last where the mouse is; one sees through keep-outs, so they come after all else. Empty where nothing is. */
     private String at(MouseEvent event) {
         String hit = "";
+        String behind = "";
         for (DrawnShape shape : shapes) {
             if (holds(shape, event.getX(), event.getY())) {
-                hit = shape.part();
+                behind = shape.part();
+                hit = shape.role() == Role.KEEP_OUT ? hit : shape.part();
             }
         }
-        return hit;
+        return hit.isEmpty() ? behind : hit;
     }
 
     /** Convex outline: the point lies on the same side of every edge. */

@@ -11,6 +11,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
 import oddcradle.core.examine.PathPoint;
 import oddcradle.core.examine.Seating;
@@ -27,6 +28,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 class CradleSheetsTest extends WindowDriver {
+    /** Once typed and clicked, a row is typed the quick way. */
+    private boolean byHand = true;
+
     @Start
     void start(Stage stage) {
         open(stage);
@@ -47,8 +51,21 @@ class CradleSheetsTest extends WindowDriver {
 
     /** Typed by hand into a field of a form. */
     private void write(FxRobot robot, String field, String text) {
-        click(robot, field);
-        robot.write(text);
+        if (byHand) {
+            click(robot, field);
+            robot.write(text);
+        } else {
+            fill(robot, field, text);
+        }
+    }
+
+    private void take(FxRobot robot, String button) {
+        if (byHand) {
+            click(robot, button);
+        } else {
+            press(robot, button);
+        }
+        settled();
     }
 
     private static String mm(Vec3 at) {
@@ -59,8 +76,7 @@ class CradleSheetsTest extends WindowDriver {
         write(robot, "#add-tube-from", from);
         write(robot, "#add-tube-to", to);
         write(robot, "#add-tube-called", label);
-        click(robot, "#add-tube-take");
-        settled();
+        take(robot, "#add-tube-take");
         assertThat(text(robot, "#add-tube-problem")).isEmpty();
     }
 
@@ -88,8 +104,7 @@ class CradleSheetsTest extends WindowDriver {
                     robot,
                     "#bend-through",
                     mm(desk.examination().seating().boss(boss).plus(by)));
-            click(robot, "#bend-take");
-            settled();
+            take(robot, "#bend-take");
             mount(robot, boss, newest("N"));
             robot.interact(() -> desk.selectionProperty().set(Optional.of(tube)));
         }
@@ -102,8 +117,7 @@ class CradleSheetsTest extends WindowDriver {
         write(robot, "#add-mount-boss", boss);
         write(robot, "#add-mount-node", node);
         choose(robot, "#add-mount-axis", "forward");
-        click(robot, "#add-mount-take");
-        settled();
+        take(robot, "#add-mount-take");
         click(robot, "#leaf-tubes");
     }
 
@@ -114,6 +128,7 @@ class CradleSheetsTest extends WindowDriver {
         at(robot, Stop.CRADLE, "tubes");
         assertThat(text(robot, "#edit-state")).contains("The cradle is empty");
         row(robot, "B1", "B2", 0.06, "front cross tube");
+        byHand = false;
         row(robot, "B3", "B4", -0.06, "rear cross tube");
         assertThat(cradle().members()).hasSize(6);
         assertThat(cradle().isolators()).hasSize(4);
@@ -160,21 +175,27 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(text(robot, "#bend-problem")).contains("forward, left and up");
     }
 
-    /** A place on the drawn view where a tube is, found by clicking about. */
-    private Point2D onScreen(FxRobot robot, String tube) {
-        Bounds view = robot.lookup("#drawn-from-left")
-                .query()
-                .localToScreen(robot.lookup("#drawn-from-left").query().getBoundsInLocal());
-        for (double y = 0.2; y < 0.95; y += 0.012) {
-            for (double x = 0.05; x < 0.95; x += 0.012) {
-                Point2D at = new Point2D(view.getMinX() + x * view.getWidth(), view.getMinY() + y * view.getHeight());
-                robot.clickOn(at);
-                if (desk.selectionProperty().get().filter(tube::equals).isPresent()) {
-                    return at;
-                }
+    /** On the drawn view, where the tube is not hidden and its first end is the nearer: the dots of its nodes are the last drawn. */
+    private Point2D nearFirstEnd(FxRobot robot, String tube) {
+        robot.interact(() -> desk.selectionProperty().set(Optional.of(tube)));
+        List<Circle> dots =
+                List.copyOf(robot.lookup("#drawn-from-left .chalk-dot").queryAllAs(Circle.class));
+        Bounds first = onScreen(dots.get(dots.size() - 2));
+        Bounds last = onScreen(dots.get(dots.size() - 1));
+        for (double share = 0.45; share > 0.1; share -= 0.05) {
+            Point2D at = new Point2D(
+                    first.getCenterX() + share * (last.getCenterX() - first.getCenterX()),
+                    first.getCenterY() + share * (last.getCenterY() - first.getCenterY()));
+            robot.clickOn(at);
+            if (desk.selectionProperty().get().filter(tube::equals).isPresent()) {
+                return at;
             }
         }
-        throw new AssertionError(tube + " was not hit");
+        throw new AssertionError(tube + " is hidden");
+    }
+
+    private static Bounds onScreen(Circle dot) {
+        return dot.localToScreen(dot.getBoundsInLocal());
     }
 
     @Test
@@ -182,7 +203,7 @@ class CradleSheetsTest extends WindowDriver {
         at(robot, Stop.CRADLE, "tubes");
         Seating before = desk.examination().seating();
         double use = desk.examination().tubeUses().get(0).share();
-        Point2D at = onScreen(robot, "C9");
+        Point2D at = nearFirstEnd(robot, "C9");
         robot.drag(at.getX(), at.getY()).moveBy(9, 2).moveBy(8, 0).drop();
         settled();
         Seating after = desk.examination().seating();

@@ -148,6 +148,7 @@ final class Corners {
                 through,
                 at,
                 along,
+                at.along(along, face),
                 towards,
                 moves.along,
                 moves.across,

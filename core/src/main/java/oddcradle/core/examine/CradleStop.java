@@ -52,6 +52,7 @@ final class CradleStop {
         }
         known.corners().forEach(corner -> bracket(findings, corner));
         findings.addAll(CornerNotes.of(job, known.corners()));
+        findings.addAll(StackNeighbours.of(job, seating, known.corners()));
         known.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
         known.corners().forEach(corner -> figures.addAll(CornerFigures.of(corner)));
         DetailNotes.Notes details = DetailNotes.of(job, seating, known.line(), known.uses());

@@ -59,7 +59,10 @@ public final class Cures {
             case "survey.slip" -> mendedReading(examination, finding);
             case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
-            default -> LineCures.of(examination, finding);
+            default ->
+                finding.stop() == Stop.CRADLE
+                        ? CradleCures.of(examination, finding)
+                        : LineCures.of(examination, finding);
         };
     }
 

@@ -17,6 +17,7 @@ import oddcradle.core.math.Vec3;
  * @param through whether the bolt goes through the tube; else a tab stands off it
  * @param at middle of the boss's hole, host axes, m
  * @param axis of its bolt, host axes, from the lug towards the frame
+ * @param face middle of the lug's face that looks at the frame, host axes, m: the zero of the stack
  * @param towards from the tube's middle to the bolt, host axes, square to the bolt; zero where it goes through the tube
  * @param along what the rubber moves along the bolt, m
  * @param across m
@@ -29,6 +30,7 @@ public record MountCorner(
         boolean through,
         Vec3 at,
         Vec3 axis,
+        Vec3 face,
         Vec3 towards,
         double along,
         double across,

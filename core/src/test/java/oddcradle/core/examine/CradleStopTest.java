@@ -107,15 +107,19 @@ class CradleStopTest {
         assertThat(found(own, "cradle.stock")).isEmpty();
     }
 
-    @Test
-    void stackThatHasNoRoom_isToldByHowMuch() {
-        Job tight = JOB.withCradle(JOB.cradle()
+    /** With its tubes too near under the lugs. */
+    private static Job tight() {
+        return JOB.withCradle(JOB.cradle()
                 .withNodes(JOB.cradle().nodes().stream()
                         .map(node -> node.anchor() instanceof Anchor.FromBoss from
                                 ? new Node(node.id(), new Anchor.FromBoss(from.boss(), new Vec3(0, 0, -0.035)))
                                 : node)
                         .toList()));
-        assertThat(severity(tight, "cradle.stack")).isEqualTo(Severity.STOP);
+    }
+
+    @Test
+    void stackThatHasNoRoom_isToldByHowMuch() {
+        assertThat(severity(tight(), "cradle.stack")).isEqualTo(Severity.STOP);
     }
 
     @Test
@@ -343,5 +347,49 @@ class CradleStopTest {
             assertThat(figure.why().formula()).isNotBlank();
             assertThat(figure.why().source().words()).isNotBlank();
         });
+    }
+
+    /** Every cure that is offered makes its own finding go away. */
+    @Test
+    void cures_mendWhatTheyAreOfferedFor() {
+        Tube odd = new Tube(0.0261, 0.0017);
+        List<Job> troubled = List.of(
+                with(new CradleEdit.AddTube(tube("C3", "S1", "S2"), List.of())),
+                JOB.withCradle(JOB.cradle()
+                        .withMembers(JOB.cradle().members().stream()
+                                .map(member -> member.id().equals("C1") ? member.withSection(odd) : member)
+                                .toList())),
+                mounts(each -> each.withPad(new Hard())
+                        .withCorner(Corner.UNDECIDED.with(Corner.Item.BOLT, Optional.of(0.020)))),
+                tight());
+        List<String> codes = List.of("cradle.doubled", "cradle.stock", "cradle.bolt-length", "cradle.stack");
+        for (int k = 0; k < codes.size(); k++) {
+            Examination examination = Examination.of(troubled.get(k));
+            String code = codes.get(k);
+            Finding finding = examination.report(Stop.CRADLE).findings().stream()
+                    .filter(each -> each.code().equals(code))
+                    .findFirst()
+                    .orElseThrow();
+            List<Cure> cures = Cures.of(examination, finding);
+            assertThat(cures).as(code).isNotEmpty();
+            long before = found(troubled.get(k), code).size();
+            assertThat(found(cures.get(0).edit().applyTo(troubled.get(k)), code).size())
+                    .as(code)
+                    .isLessThan((int) before);
+        }
+    }
+
+    @Test
+    void boltHeadThatReachesANeighbour_shortsTheIsolator() {
+        MountCorner corner = Examination.of(JOB).corners().get(0);
+        Vec3 beside = corner.face().along(corner.axis(), -0.03).plus(new Vec3(0.02, 0, 0));
+        Job near = with(new CradleEdit.AddTube(
+                tube("C3", "N1", "N2"),
+                List.of(
+                        at("N1", beside.x(), beside.y() - 0.2, beside.z()),
+                        at("N2", beside.x(), beside.y() + 0.2, beside.z()))));
+        assertThat(found(near, "cradle.shorted"))
+                .anyMatch(finding -> finding.where().parts().contains("C3"));
+        assertThat(found(JOB, "cradle.shorted")).isEmpty();
     }
 }

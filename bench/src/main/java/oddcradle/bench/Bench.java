@@ -55,6 +55,8 @@ public final class Bench {
         print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
         print("10,000 odds / 200 nudges with their ledgers", "ms", 1, SeatMeasures.odds());
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
+        print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
+        print("twenty proposals / 400 frame solutions", "ms", 1, CradleMeasures.proposals());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
     }
@@ -98,7 +100,7 @@ public final class Bench {
                 .getPercentile(50);
     }
 
-    private static void print(String what, String unit, double promised, Pair pair) {
+    static void print(String what, String unit, double promised, Pair pair) {
         System.out.printf(
                 Locale.ROOT,
                 "%-58s %9.2f %s / %9.2f %s = %5.2f  %s%n",

@@ -82,6 +82,9 @@ record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
      */
     static List<Swinging> startUp(MountedBody body, Engine engine, Vec3 axis) {
         List<Swinging> swings = new ArrayList<>();
+        // What the crank throws grows with the square of its speed.
+        Optional<Double> atIdle = engine.crank()
+                .map(crank -> ShakingForce.of(crank, engine.idleSpeed()).primary());
         Vec3 torque = axis.unit().times(START_TORQUE * engine.maxTorque());
         for (int k = 1; k <= START_STEPS; k++) {
             double speed = engine.idleSpeed() * k / START_STEPS;
@@ -91,12 +94,11 @@ record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
             }
             swings.add(new Swinging(
                     RigidBodyModes.swing(body, Vec3.ZERO, torque, firing),
-                    engine.crank()
-                            .map(crank -> RigidBodyModes.swing(
-                                    body,
-                                    Vec3.Z.times(ShakingForce.of(crank, speed).primary()),
-                                    Vec3.ZERO,
-                                    speed / (2 * Math.PI)))));
+                    atIdle.map(force -> RigidBodyModes.swing(
+                            body,
+                            Vec3.Z.times(force * Math.pow(speed / engine.idleSpeed(), 2)),
+                            Vec3.ZERO,
+                            speed / (2 * Math.PI)))));
         }
         return swings;
     }

@@ -16,7 +16,7 @@ import oddcradle.core.section.Tube;
  * clearest and shortest kept.
  */
 final class Bearer {
-    private static final double[] OVERS = {0.05, 0.09, 0.14, 0.20};
+    private static final double[] OVERS = {0.05, 0.10, 0.18};
     /** A pad that lies carries the weight in shear: worth this much tube to avoid, m. */
     private static final double LYING = 0.2;
 

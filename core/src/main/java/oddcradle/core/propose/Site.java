@@ -22,7 +22,7 @@ import oddcradle.core.math.Vec3;
 /** What a cradle is built between: lugs, host tubes, and what its tubes must keep clear of. */
 final class Site {
     private static final double SPACING = 0.06;
-    private static final int TRIED = 14;
+    private static final int TRIED = 9;
     /** More room than this is worth nothing more, m. */
     private static final double ENOUGH = 0.03;
 
@@ -36,8 +36,11 @@ final class Site {
     private final List<Lug> lugs = new ArrayList<>();
     private final List<Keep> keeps = new ArrayList<>();
     private final List<Spot> spots = new ArrayList<>();
+    private final List<HostPath> paths = new ArrayList<>();
 
     private record Keep(PreparedSolid solid, Aabb bounds, double room) {}
+
+    private record HostPath(Member member, List<Vec3> path) {}
 
     private record Spot(Member host, Vec3 at, Vec3 along) {}
 
@@ -59,15 +62,18 @@ final class Site {
         for (KeepOut keepOut : job.host().keepOuts()) {
             keepOut.solids().forEach(solid -> keep(solid, 0));
         }
-        job.host().members().forEach(this::addSpots);
+        for (Member member : job.host().members()) {
+            HostPath host = new HostPath(member, seating.path(member));
+            paths.add(host);
+            addSpots(member, host.path);
+        }
     }
 
     private void keep(Solid solid, double room) {
         keeps.add(new Keep(PreparedSolid.of(solid), solid.bounds(), room));
     }
 
-    private void addSpots(Member member) {
-        List<Vec3> path = seating.path(member);
+    private void addSpots(Member member, List<Vec3> path) {
         for (int k = 1; k < path.size(); k++) {
             Vec3 from = path.get(k - 1);
             Vec3 to = path.get(k);
@@ -133,26 +139,26 @@ final class Site {
      * @param wanted host tubes that will do
      * @param reach longest tube, m
      */
-    private List<Spot> near(Vec3 from, double reach, Predicate<Landing> wanted) {
-        List<Spot> near = new ArrayList<>();
+    private List<Landing> near(Vec3 from, double reach, Predicate<Landing> wanted) {
+        List<Landing> near = new ArrayList<>();
         for (Spot spot : spots) {
             Vec3 way = spot.at.minus(from);
             double length = way.length();
-            if (length < SHORTEST || length > reach || slant(way, spot.along) < LEAST_ANGLE) {
-                continue;
-            }
-            if (wanted.test(new Landing(spot.host, spot.at, length, 0))) {
-                near.add(spot);
-            }
-        }
-        for (Member host : job.host().members()) {
-            Vec3 at = PathPoint.nearest(seating.path(host), from);
-            double length = at.distanceTo(from);
-            if (length >= SHORTEST && length <= reach && wanted.test(new Landing(host, at, length, 0))) {
-                near.add(new Spot(host, at, Vec3.ZERO));
+            if (length >= SHORTEST && length <= reach) {
+                Landing landing = new Landing(spot.host, spot.at, length, 0);
+                if (wanted.test(landing) && slant(way, spot.along) >= LEAST_ANGLE) {
+                    near.add(landing);
+                }
             }
         }
-        near.sort(Comparator.comparingDouble(spot -> spot.at.distanceTo(from)));
+        for (HostPath host : paths) {
+            Vec3 at = PathPoint.nearest(host.path, from);
+            Landing landing = new Landing(host.member, at, at.distanceTo(from), 0);
+            if (landing.length() >= SHORTEST && landing.length() <= reach && wanted.test(landing)) {
+                near.add(landing);
+            }
+        }
+        near.sort(Comparator.comparingDouble(Landing::length));
         return near;
     }
 
@@ -160,7 +166,7 @@ final class Site {
     List<Landing> landings(Vec3 from, double radius, double reach, Predicate<Landing> wanted) {
         return near(from, reach, wanted).stream()
                 .limit(TRIED)
-                .map(spot -> landing(from, spot, radius))
+                .map(landing -> withMargin(from, landing, radius))
                 .sorted(Comparator.comparingDouble(Site::cost))
                 .toList();
     }
@@ -169,18 +175,18 @@ final class Site {
     Optional<Landing> landing(Vec3 from, double radius, double reach, Predicate<Landing> wanted) {
         Landing best = null;
         int tried = 0;
-        for (Spot spot : near(from, reach, wanted)) {
-            if (best != null && spot.at.distanceTo(from) >= cost(best) || tried++ == TRIED) {
+        for (Landing landing : near(from, reach, wanted)) {
+            if (best != null && landing.length() >= cost(best) || tried++ == TRIED) {
                 break;
             }
-            Landing here = landing(from, spot, radius);
+            Landing here = withMargin(from, landing, radius);
             best = best == null || cost(here) < cost(best) ? here : best;
         }
         return Optional.ofNullable(best);
     }
 
-    private Landing landing(Vec3 from, Spot spot, double radius) {
-        return new Landing(spot.host, spot.at, spot.at.distanceTo(from), margin(from, spot.at, radius));
+    private Landing withMargin(Vec3 from, Landing landing, double radius) {
+        return new Landing(landing.host(), landing.at(), landing.length(), margin(from, landing.at(), radius));
     }
 
     /** Metres of tube; a millimetre short counts as five centimetres of it. */

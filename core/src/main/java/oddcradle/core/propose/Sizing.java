@@ -15,7 +15,10 @@ import oddcradle.core.section.Section;
 /** Takes for each role the lightest section of the stock with which no tube of it is worked too hard. */
 final class Sizing {
     /** Of what is allowed; the rest is for what nobody has reckoned with. */
-    private static final double AIM = 0.8;
+    private static final double ENOUGH = 0.88;
+
+    /** A tube that has to grow grows to this, so that it need not grow twice. */
+    private static final double AIM = 0.72;
 
     private static final int MOST_ROUNDS = 4;
 
@@ -37,7 +40,7 @@ final class Sizing {
             boolean changed = false;
             for (Map.Entry<Role, Double> each : worst.entrySet()) {
                 Section before = sections.get(each.getKey());
-                if (each.getValue() > AIM) {
+                if (each.getValue() > ENOUGH) {
                     Section after = stronger(job, draft, each.getKey(), before, each.getValue() / AIM);
                     sections.put(each.getKey(), after);
                     changed |= !after.equals(before);

@@ -40,7 +40,7 @@ public final class Proposals {
     private static final int DRAWN = 2;
 
     /** Sizes that differ by less leave the drawing as it is, m. */
-    private static final double SAME_SIZE = 0.0015;
+    private static final double SAME_SIZE = 0.0025;
 
     private final Examination base;
     private final Wishes wishes;

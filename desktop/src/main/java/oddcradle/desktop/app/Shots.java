@@ -41,6 +41,9 @@ final class Shots {
             picture(name, () -> {
                 window.desk().selectionProperty().set(Optional.empty());
                 window.desk().stopProperty().set(stop);
+                if (stop == Stop.CRADLE) {
+                    turnTo("corner");
+                }
             });
         }
         picture("11-four-views", () -> {
@@ -55,11 +58,14 @@ final class Shots {
             window.changeLook();
             turnTo("gaps");
         });
-        picture("14-weigh", () -> {
-            window.desk().stopProperty().set(Stop.DONOR);
-            turnTo("weigh");
+        picture("14-cradle-tubes", () -> {
+            window.desk().stopProperty().set(Stop.CRADLE);
+            window.desk().selectionProperty().set(Optional.of("C9"));
+            turnTo("tubes");
         });
         picture("15-candidates", () -> {
+            window.desk().selectionProperty().set(Optional.empty());
+            window.desk().stopProperty().set(Stop.DONOR);
             turnTo("compare");
             window.stand().show(Stand.Side.CANDIDATES);
         });
@@ -73,11 +79,13 @@ final class Shots {
             turnTo("search");
             press("search-run");
         });
-        picture("18-seat-odds", () -> {
-            turnTo("odds");
-            press("odds-run");
+        picture("18-cradle-proposals", () -> {
+            window.desk().stopProperty().set(Stop.CRADLE);
+            turnTo("cradles");
+            press("propose-run");
         });
         steps.add(() -> {
+            window.desk().stopProperty().set(Stop.SEAT);
             turnTo("way");
             press("way-find");
         });

@@ -1,20 +1,18 @@
 package oddcradle.core.catalog;
 
-/** Strength of bolts: proof and tensile stress, Pa. ISO 898-1 and SAE J429 (from memory). */
+/** Strength of bolts: proof stress, Pa. ISO 898-1 and SAE J429 (from memory). */
 public enum BoltGrade {
-    CLASS_8_8("8.8", 580e6, 800e6),
-    CLASS_10_9("10.9", 830e6, 1040e6),
-    GRADE_5("grade 5", 586.1e6, 827.4e6),
-    GRADE_8("grade 8", 827.4e6, 1034.2e6);
+    CLASS_8_8("8.8", 580e6),
+    CLASS_10_9("10.9", 830e6),
+    GRADE_5("grade 5", 586.1e6),
+    GRADE_8("grade 8", 827.4e6);
 
     private final String word;
     private final double proof;
-    private final double tensile;
 
-    BoltGrade(String word, double proof, double tensile) {
+    BoltGrade(String word, double proof) {
         this.word = word;
         this.proof = proof;
-        this.tensile = tensile;
     }
 
     public String word() {
@@ -23,10 +21,6 @@ public enum BoltGrade {
 
     public double proofStress() {
         return proof;
-    }
-
-    public double tensileStress() {
-        return tensile;
     }
 
     /** What a shop has unless it says otherwise. */

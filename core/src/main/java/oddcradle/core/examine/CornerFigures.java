@@ -6,6 +6,7 @@ import java.util.List;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
+import oddcradle.core.joint.BoltStrength;
 import oddcradle.core.joint.CornerStack;
 import oddcradle.core.units.Quantity;
 
@@ -36,6 +37,14 @@ final class CornerFigures {
                                                 "shear",
                                                 Quantity.force(corner.bolt().shear()))),
                                 Source.fromMemory("Shigley, Mechanical Engineering Design"))),
+                new Figure(
+                        id + " tighten to, dry",
+                        Quantity.torque(BoltStrength.tighteningTorque(stack.thread(), stack.grade())),
+                        new Why(
+                                "0.2 F d, F three quarters of proof; the maker's figure goes before",
+                                List.of(input(
+                                        "F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
+                                Source.commonPractice())),
                 new Figure(
                         id + " stack between head and nut",
                         Quantity.length(stack.grip()),

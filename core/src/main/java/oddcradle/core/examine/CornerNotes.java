@@ -37,6 +37,8 @@ final class CornerNotes {
     /** The stack may be this much longer than the room: rubber gives it; m. */
     private static final double FIT = 0.0005;
 
+    private static final double STEEL = 205e9;
+
     private CornerNotes() {}
 
     static List<Finding> of(Job job, List<MountCorner> corners) {
@@ -405,8 +407,15 @@ final class CornerNotes {
                                 input("outside", Quantity.length(collar.outside())),
                                 input(
                                         "pressed over by",
-                                        Quantity.length(-collar.press().high()))),
+                                        Quantity.length(-collar.press().low())),
+                                input("hoop stress pressed", Quantity.stress(collar.hoopStress(pressed(collar))))),
                         Source.fromMemory("ISO 286-1"))));
+    }
+
+    /** Pressure at the most overlap, in a boss three times as thick, Pa. */
+    private static double pressed(Collar collar) {
+        double at = collar.outside() / 2;
+        return collar.isTooThin() ? 0 : Collar.pressure(-collar.press().low(), collar.inside() / 2, at, 3 * at, STEEL);
     }
 
     private static void mixed(List<Finding> findings, Job job, List<MountCorner> corners) {

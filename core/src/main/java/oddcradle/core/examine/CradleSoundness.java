@@ -185,7 +185,7 @@ final class CradleSoundness {
             if (job.build().shop().has(member.section())) {
                 continue;
             }
-            Optional<Section> nearest = nearestInStock(member.section());
+            Optional<Section> nearest = nearestInStock(job, member.section());
             findings.add(Finding.statement(
                     "cradle.stock",
                     Stop.CRADLE,
@@ -205,10 +205,6 @@ final class CradleSoundness {
                                     Quantity.count(job.build().shop().sections().size()))),
                             Source.measured())));
         }
-    }
-
-    private Optional<Section> nearestInStock(Section section) {
-        return nearestInStock(job, section);
     }
 
     /** Of the same shape, as near in weight as can be, rather heavier than lighter. */

@@ -68,8 +68,4 @@ public final class FrameFlexibility {
     public double at(int i, int j) {
         return entries[i][j];
     }
-
-    public int size() {
-        return entries.length;
-    }
 }

@@ -1,5 +1,6 @@
 package oddcradle.core.job;
 
+import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.math.Guard;
@@ -33,7 +34,7 @@ public record Shop(List<Section> stock, List<Double> plates, boolean inch, boole
         return stock.isEmpty()
                 ? SectionStock.all()
                 : stock.stream()
-                        .sorted(java.util.Comparator.comparingDouble(Section::area))
+                        .sorted(Comparator.comparingDouble(Section::area))
                         .toList();
     }
 
@@ -46,19 +47,7 @@ public record Shop(List<Section> stock, List<Double> plates, boolean inch, boole
         return sections().contains(section);
     }
 
-    public Shop withStock(List<Section> others) {
-        return new Shop(others, plates, inch, jig, thin);
-    }
-
-    public Shop withInch(boolean other) {
-        return new Shop(stock, plates, other, jig, thin);
-    }
-
     public Shop withJig(boolean other) {
         return new Shop(stock, plates, inch, other, thin);
-    }
-
-    public Shop withThin(boolean other) {
-        return new Shop(stock, plates, inch, jig, other);
     }
 }

@@ -33,11 +33,6 @@ public record IsoFit(double low, double high) {
         return new IsoFit(-(least + grade(d, 10)) * MICRO, -(least - grade(d, 16)) * MICRO);
     }
 
-    /** H7: from nominal to this much over it, m. */
-    public static double holeTolerance(double diameter) {
-        return grade(mean(diameter), 16) * MICRO;
-    }
-
     private static double grade(double d, double units) {
         return units * (0.45 * Math.cbrt(d) + 0.001 * d);
     }

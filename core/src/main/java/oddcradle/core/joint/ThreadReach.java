@@ -8,10 +8,8 @@ package oddcradle.core.joint;
  * @param left between the bolt's end and the bottom of the hole, m; negative where it bottoms
  */
 public record ThreadReach(double engaged, double needed, double left) {
-    /** Of the diameter; common practice. */
-    public static final double IN_ALLOY = 2.0;
-
-    public static final double IN_IRON = 1.5;
+    /** Of the diameter in cast metal; common practice. */
+    public static final double IN_CASTING = 1.5;
 
     /**
      * @param stickOut of the bolt beyond what it clamps, m

@@ -103,7 +103,7 @@ class CradleStopTest {
         assertThat(finding.what().in(UnitStyle.MILLIMETRES)).contains("nearest").contains("tube 2");
         assertThat(CradleSoundness.nearestInStock(job, odd).orElseThrow().area())
                 .isCloseTo(odd.area(), within(0.25 * odd.area()));
-        Job own = job.withBuild(job.build().withShop(Shop.USUAL.withStock(List.of(odd))));
+        Job own = job.withBuild(job.build().withShop(new Shop(List.of(odd), List.of(), false, false, false)));
         assertThat(found(own, "cradle.stock")).isEmpty();
     }
 

@@ -43,7 +43,6 @@ class FrameFlexibilityTest {
         assertThat(give.at(1, 1)).isCloseTo(l / (STEEL.youngsModulus() * TUBE.area()), within(1e-15));
         double withArm = l * l * l / (3 * ei) + 0.1 * l * l / ei + 0.01 * l / ei;
         assertThat(give.at(2, 2)).isCloseTo(withArm, within(1e-11));
-        assertThat(give.size()).isEqualTo(3);
     }
 
     /** Maxwell: what one place moves under a load at another is the same the other way round. */

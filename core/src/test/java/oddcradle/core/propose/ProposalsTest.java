@@ -93,8 +93,12 @@ class ProposalsTest {
 
     @Test
     void tubesAreFromTheShelf() {
-        Shop shop =
-                Shop.USUAL.withStock(List.of(new Tube(0.03, 0.002), new Tube(0.034, 0.003), new Tube(0.025, 0.002)));
+        Shop shop = new Shop(
+                List.of(new Tube(0.03, 0.002), new Tube(0.034, 0.003), new Tube(0.025, 0.002)),
+                List.of(),
+                false,
+                false,
+                false);
         Job own = JOB.withBuild(JOB.build().withShop(shop));
         Proposals.Wishes lower =
                 new Proposals.Wishes(List.of(CradleKind.LOWER), Optional.empty(), Optional.empty(), Elastomer.RUBBER);

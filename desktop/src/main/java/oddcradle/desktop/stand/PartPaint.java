@@ -44,7 +44,8 @@ final class PartPaint {
 
     Color of(String part, Role role) {
         if (selected.filter(part::equals).isPresent()) {
-            return palette.blue();
+            // Cradle tubes are blue themselves.
+            return role == Role.CRADLE_TUBE ? palette.ink() : palette.blue();
         }
         if (stop == Stop.LOAD && shares.containsKey(part)) {
             double share = shares.get(part);

@@ -132,8 +132,9 @@ final class CornerSheet extends VBox {
     private void show(MountCorner corner) {
         picture.show(corner, desk.units());
         CornerStack stack = corner.stack();
-        StringBuilder text = new StringBuilder(
-                stack.bolt().mark() + ", class " + stack.grade().word() + "; ");
+        String mark = stack.bolt().mark();
+        StringBuilder text = new StringBuilder(Character.toUpperCase(mark.charAt(0)) + mark.substring(1) + ", class "
+                + stack.grade().word() + "; ");
         text.append(stack.reach()
                 .map(reach -> Phrase.of("{} of thread in the lug", Quantity.length(reach.engaged())))
                 .orElseGet(() -> Phrase.of("{} threads show", Quantity.count(Math.round(stack.showing()))))

@@ -83,14 +83,18 @@ final class ProposalSheet extends VBox {
 
     private void show(Proposals.Result result) {
         cards.getChildren().clear();
-        StringBuilder words = new StringBuilder(result.proposals().size() + " cradles worked out; the best first.");
-        result.notHere()
-                .forEach((kind, why) ->
-                        words.append("\n· no ").append(kind.word()).append(": ").append(why));
-        said.setText(words.toString());
+        said.setText(result.proposals().size() + " cradles worked out; the best first.");
         for (int k = 0; k < result.proposals().size(); k++) {
             cards.getChildren().add(card(k + 1, result.proposals().get(k)));
         }
+        StringBuilder words = new StringBuilder("Not on this machine:");
+        result.notHere()
+                .forEach((kind, why) ->
+                        words.append("\n· ").append(kind.word()).append(": ").append(why));
+        Label others = line(words.toString());
+        others.setId("propose-not-here");
+        others.setMinHeight(USE_PREF_SIZE);
+        cards.getChildren().add(others);
     }
 
     private VBox card(int number, Proposal proposal) {

@@ -49,7 +49,7 @@ final class SchoolSheet extends VBox {
         said.setId("schools-said");
         said.setMinHeight(USE_PREF_SIZE);
         rows.setId("schools-rows");
-        getChildren().addAll(run, new WorkBar(desk.work()), said, rows);
+        getChildren().addAll(run, new WorkBar(desk.work()), said, rows, new ShopForm(desk));
     }
 
     private void ask() {

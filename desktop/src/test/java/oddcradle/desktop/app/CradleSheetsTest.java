@@ -258,7 +258,8 @@ class CradleSheetsTest extends WindowDriver {
         choose(robot, "#propose-mounts", "hard");
         press(robot, "#propose-run");
         until(() -> robot.lookup("#propose-take-1").tryQuery().isPresent());
-        assertThat(text(robot, "#propose-said")).contains("cradles worked out").contains("no flat skid");
+        assertThat(text(robot, "#propose-said")).contains("cradles worked out");
+        assertThat(text(robot, "#propose-not-here")).contains("flat skid");
         press(robot, "#propose-take-1");
         settled();
         assertThat(cradle()).isNotEqualTo(before);
@@ -336,5 +337,19 @@ class CradleSheetsTest extends WindowDriver {
                 .anyMatch(finding -> finding.code().equals("shake.hard") && finding.severity() == Severity.NOTE);
         assertThat(desk.session().undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES))
                 .isEqualTo("hard");
+    }
+
+    @Test
+    void shop_tellsWhatIsOnItsShelf(FxRobot robot) {
+        at(robot, Stop.CRADLE, "schools");
+        fill(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
+        press(robot, "#shop-take");
+        assertThat(text(robot, "#shop-problem")).contains("pipe of clay");
+        fill(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");
+        press(robot, "#shop-take");
+        settled();
+        assertThat(desk.session().job().build().shop().sections()).hasSize(2);
+        assertThat(desk.examination().report(Stop.CRADLE).findings())
+                .anyMatch(finding -> finding.code().equals("cradle.stock"));
     }
 }

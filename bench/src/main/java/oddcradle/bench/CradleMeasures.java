@@ -1,7 +1,5 @@
 package oddcradle.bench;
 
-import java.util.Arrays;
-import java.util.function.Supplier;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.NodePull;
@@ -13,7 +11,6 @@ import oddcradle.files.job.DemoJobs;
 
 /** What is promised of the Cradle stop, measured on the demo with most tubes and bodies. */
 final class CradleMeasures {
-    private static final int ROUNDS = 5;
     private static final int PULLS = 100;
     private static final int SOLUTIONS = 200;
     private static final double FRAME = 1e6 / 60;
@@ -26,18 +23,6 @@ final class CradleMeasures {
         return DemoJobs.SALTMARSH_RUNABOUT.load().job();
     }
 
-    private static double seconds(Supplier<?> work) {
-        double[] times = new double[2 * ROUNDS];
-        for (int k = 0; k < times.length; k++) {
-            long start = System.nanoTime();
-            work.get();
-            times[k] = (System.nanoTime() - start) / 1e9;
-        }
-        double[] last = Arrays.copyOfRange(times, ROUNDS, times.length);
-        Arrays.sort(last);
-        return last[ROUNDS / 2];
-    }
-
     /** Everything examined anew after the end of a tube was pulled along its rail, its twin with it, beside one frame; µs. */
     static Bench.Pair pull() {
         Job here = job();
@@ -46,7 +31,7 @@ final class CradleMeasures {
         Job there =
                 NodePull.to(first, "KL", end.plus(new Vec3(0.004, 0, 0)), true).applyTo(here);
         Examination[] latest = {first};
-        double each = seconds(() -> {
+        double each = SeatMeasures.seconds(() -> {
                     for (int k = 0; k < PULLS; k++) {
                         latest[0] = Examination.of(k % 2 == 0 ? there : here, latest[0]);
                     }
@@ -62,8 +47,8 @@ final class CradleMeasures {
         int count = Proposals.run(examination, Proposals.Wishes.ALL, Progress.UNWATCHED)
                 .proposals()
                 .size();
-        double all = seconds(() -> Proposals.run(examination, Proposals.Wishes.ALL, Progress.UNWATCHED));
-        double solution = seconds(() -> {
+        double all = SeatMeasures.seconds(() -> Proposals.run(examination, Proposals.Wishes.ALL, Progress.UNWATCHED));
+        double solution = SeatMeasures.seconds(() -> {
                     for (int k = 0; k < SOLUTIONS; k++) {
                         FrameAnalysis.solve(examination.frameInput());
                     }

@@ -40,7 +40,7 @@ final class SeatMeasures {
     }
 
     /** Median of some rounds after as many to warm up, s. */
-    private static double seconds(Supplier<?> work) {
+    static double seconds(Supplier<?> work) {
         double[] times = new double[2 * ROUNDS];
         for (int k = 0; k < times.length; k++) {
             long start = System.nanoTime();

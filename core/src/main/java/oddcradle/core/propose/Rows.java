@@ -12,7 +12,10 @@ final class Rows {
 
     private Rows() {}
 
-    /** One row, or two parted where the lugs lie farthest apart along an axis; the foremost first, each from left to right. */
+    /** One row, or two parted where the lugs lie farthest apart along an axis; the foremost first, each from left to right.
+     *
+     * @param axis level
+     */
     static List<List<Lug>> along(List<Lug> lugs, Vec3 axis) {
         List<Lug> sorted = new ArrayList<>(lugs);
         sorted.sort(Comparator.comparingDouble((Lug lug) -> lug.at().dot(axis)).reversed());

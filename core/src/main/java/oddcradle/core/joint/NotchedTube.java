@@ -39,7 +39,9 @@ public record NotchedTube(double area, double sectionModulus, boolean closed) {
         }
         double middle = first / area;
         double moment = second - area * middle * middle;
-        double farthest = Math.max(high - middle, middle - low) + tube.wall() / 2;
+        // Nothing reaches over the cut.
+        double top = Math.min(high + tube.wall() / 2, cut);
+        double farthest = Math.max(top - middle, middle - low + tube.wall() / 2);
         return new NotchedTube(area, moment / farthest, closed);
     }
 }

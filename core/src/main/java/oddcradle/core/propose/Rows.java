@@ -12,7 +12,8 @@ final class Rows {
 
     private Rows() {}
 
-    /** One row, or two parted where the lugs lie farthest apart along an axis; the foremost first, each from left to right.
+    /**
+     * One row, or two parted where the lugs lie farthest apart along an axis; the foremost first, each from left to right.
      *
      * @param axis level
      */

@@ -295,8 +295,7 @@ final class CornerNotes {
                     Stop.CRADLE,
                     Severity.WATCH,
                     Phrase.of(
-                            "only the bond of the rubber holds {}: the tube is too narrow for a sleeve and catching washer through it;"
-                                    + " add a loop or strap that catches the engine, or set the mount on a tab",
+                            "only the bond of the rubber holds {}: add a loop that catches the engine, or set the mounts on tabs",
                             String.join(", ", held.stream().map(CornerNotes::id).toList())),
                     at(held.get(0)),
                     new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice())));

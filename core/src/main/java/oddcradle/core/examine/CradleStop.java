@@ -107,17 +107,16 @@ final class CradleStop {
                 Stop.CRADLE,
                 Severity.WATCH,
                 Phrase.of(
-                        "the frame gives under {}: at {} it is only {} times as stiff as the mount ({} against {}), {} is wanted; brace"
-                                + " it there, or take softer rubber",
+                        "under {} the frame is only {} times as stiff as the mount ({} at {}), {} is wanted: brace it, or take"
+                                + " softer rubber",
                         String.join(
                                 ", ",
                                 floppy.stream()
                                         .map(MountStiffness.SeatStiffness::isolator)
                                         .toList()),
-                        worst.isolator(),
                         Quantity.ratio(worst.ratio()),
                         Quantity.stiffness(worst.frame()),
-                        Quantity.stiffness(worst.mount()),
+                        worst.isolator(),
                         Quantity.ratio(MountStiffness.LEAST_RATIO)),
                 Quantity.ratio(worst.ratio()),
                 Quantity.ratio(MountStiffness.LEAST_RATIO),

@@ -66,7 +66,8 @@ public final class MountAccess {
                 return "bolt and nut are both reached";
             }
             return "only the end at " + WaysOut.side(first.any() ? axis : axis.negated())
-                    + " is reached; the other needs a captive nut or a tapped part";
+                    + " is reached; the other needs a captive nut or a tapped part, or a bolt that cannot turn: a square shank in a squared"
+                    + " washer tacked to its plate";
         }
     }
 

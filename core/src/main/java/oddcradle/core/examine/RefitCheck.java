@@ -3,6 +3,7 @@ package oddcradle.core.examine;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -51,9 +52,23 @@ final class RefitCheck {
 
     private record Other(String id, String label, PreparedSolid solid) {}
 
+    /**
+     * A straight way by which a bar comes out, square to it where that can be; empty if there is none.
+     *
+     * @param engine whether the donor is in its place
+     */
+    static Optional<Vec3> way(Job job, Seating seating, Member bar, boolean engine) {
+        RefitCheck check = new RefitCheck(job, seating);
+        List<Solid> pieces = TubeBody.betweenJoints(job, seating, bar);
+        List<Other> others = check.others(bar, engine);
+        return check.directions(bar).stream()
+                .filter(direction -> check.blocked(pieces, direction, others).isEmpty())
+                .findFirst();
+    }
+
     private Finding finding(Member bar) {
         List<Solid> pieces = TubeBody.betweenJoints(job, seating, bar);
-        List<Other> others = others(bar);
+        List<Other> others = others(bar, true);
         Optional<Other> inTheWay = Optional.empty();
         for (Vec3 direction : directions(bar)) {
             Optional<Other> blocked = blocked(pieces, direction, others);
@@ -118,13 +133,13 @@ final class RefitCheck {
                 }
             }
         }
-        directions.sort(java.util.Comparator.comparingDouble(each -> Math.abs(each.dot(along))));
+        directions.sort(Comparator.comparingDouble(each -> Math.abs(each.dot(along))));
         return directions;
     }
 
-    private List<Other> others(Member bar) {
+    private List<Other> others(Member bar, boolean engine) {
         List<Other> others = new ArrayList<>();
-        for (Part part : job.donor().bodies()) {
+        for (Part part : engine ? job.donor().bodies() : List.<Part>of()) {
             part.solids()
                     .forEach(solid -> others.add(
                             new Other(part.id(), part.label(), PreparedSolid.of(solid.placed(seating.pose())))));

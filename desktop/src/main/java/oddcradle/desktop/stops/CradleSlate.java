@@ -27,6 +27,7 @@ final class CradleSlate extends StopSlate {
             DetailSheet sheet = new DetailSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Order", () -> new Leaves.Leaf(new OrderSheet(desk), () -> {}));
         leaves.add("Schools", () -> new Leaves.Leaf(new SchoolSheet(desk), () -> {}));
         add(leaves);
         onRefresh(leaves::refresh);

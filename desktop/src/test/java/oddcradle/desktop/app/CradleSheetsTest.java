@@ -352,4 +352,14 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(desk.examination().report(Stop.CRADLE).findings())
                 .anyMatch(finding -> finding.code().equals("cradle.stock"));
     }
+
+    @Test
+    void order_tellsEveryTube(FxRobot robot) {
+        at(robot, Stop.CRADLE, "order");
+        press(robot, "#order-run");
+        until(() -> !robot.lookup("#order-steps .label").queryAll().isEmpty());
+        assertThat(robot.lookup("#order-steps .label").queryAllAs(Label.class))
+                .hasSize(cradle().members().size() + 1)
+                .anyMatch(label -> label.getText().contains("front cross tube (C1)"));
+    }
 }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
+import oddcradle.core.examine.AssemblyOrder;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.MountCorner;
 import oddcradle.core.examine.MountStiffness;
@@ -44,6 +45,13 @@ public final class CradleJson {
                     .ifPresent(corner -> corner(each, corner));
         }
         examination.mountStiffness().ifPresent(stiffness -> stiffness(out, stiffness));
+        ArrayNode order = out.putArray("assembly");
+        for (AssemblyOrder.Step step : AssemblyOrder.of(examination, Progress.UNWATCHED)) {
+            ObjectNode each = order.addObject().put("tube", step.tube().id()).put("before_engine", step.beforeEngine());
+            step.from()
+                    .ifPresent(from ->
+                            each.putArray("from").add(from.x()).add(from.y()).add(from.z()));
+        }
         ArrayNode schools = out.putArray("schools");
         Schools.of(examination, Progress.UNWATCHED).forEach(choice -> school(schools.addObject(), choice));
     }

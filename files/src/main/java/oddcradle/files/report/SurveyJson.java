@@ -107,10 +107,12 @@ public final class SurveyJson {
         out.put("id", check.pattern().id()).put("agrees", check.agrees());
         ArrayNode holes = out.putArray("holes");
         for (int k = 0; k < check.off().size(); k++) {
-            holes.addObject()
+            ObjectNode hole = holes.addObject()
                     .put("point", check.pattern().points().get(k))
-                    .put("off", check.off().get(k))
-                    .put("allowed", check.allowed().get(k));
+                    .put("off", check.off().get(k));
+            if (Double.isFinite(check.allowed().get(k))) {
+                hole.put("allowed", check.allowed().get(k));
+            }
         }
     }
 

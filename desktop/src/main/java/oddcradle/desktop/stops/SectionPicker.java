@@ -1,6 +1,7 @@
 package oddcradle.desktop.stops;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -71,8 +72,12 @@ final class SectionPicker {
                 .or(() -> members().stream().findFirst());
         tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
         tube.ifPresent(member -> {
-            List<String> names =
-                    new ArrayList<>(stock().stream().map(Section::designation).toList());
+            // Those of its own shape first.
+            List<String> names = new ArrayList<>(stock().stream()
+                    .sorted(Comparator.comparing(
+                            stock -> stock.getClass() != member.section().getClass()))
+                    .map(Section::designation)
+                    .toList());
             if (!names.contains(member.section().designation())) {
                 names.add(0, member.section().designation());
             }

@@ -49,14 +49,18 @@ class ArchitectureTest {
                 .definedBy("..core.job..")
                 .layer("examine")
                 .definedBy("..core.examine..")
-                .whereLayer("examine")
+                .layer("propose")
+                .definedBy("..core.propose..")
+                .whereLayer("propose")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("examine")
+                .mayOnlyBeAccessedByLayers("propose")
                 .whereLayer("job")
-                .mayOnlyBeAccessedByLayers("examine")
+                .mayOnlyBeAccessedByLayers("examine", "propose")
                 .whereLayer("analyses")
-                .mayOnlyBeAccessedByLayers("job", "examine")
+                .mayOnlyBeAccessedByLayers("job", "examine", "propose")
                 .whereLayer("values")
-                .mayOnlyBeAccessedByLayers("analyses", "job", "examine")
+                .mayOnlyBeAccessedByLayers("analyses", "job", "examine", "propose")
                 .check(CORE);
     }
 

@@ -18,6 +18,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.joint.Collar;
 import oddcradle.core.joint.FoldedStrip;
 import oddcradle.core.joint.HubGrip;
+import oddcradle.core.joint.IsoFit;
 import oddcradle.core.material.Material;
 import oddcradle.core.units.Quantity;
 
@@ -178,7 +179,7 @@ final class FittingNotes {
     private void hub(Detail.Hub hub) {
         double factor = job.build().yieldFactor();
         ScrewThread screw = ScrewThread.find(hub.shaft() > 0.02 ? "M8" : "M6").orElseThrow();
-        double overlap = -oddcradle.core.joint.IsoFit.pressed(hub.shaft()).high();
+        double overlap = -IsoFit.pressed(hub.shaft()).high();
         double pressure = Collar.pressure(overlap, 0, hub.shaft() / 2, PRESS_OUTSIDE * hub.shaft() / 2, STEEL);
         record Way(String name, double carries) {}
         List<Way> ways = List.of(

@@ -1,6 +1,7 @@
 package oddcradle.core.mounting;
 
 import java.util.List;
+import java.util.stream.DoubleStream;
 
 /** What soft mounts are made of. Hardness is Shore A, near enough IRHD. */
 public enum Elastomer {
@@ -57,8 +58,7 @@ public enum Elastomer {
 
     /** The hardnesses it is commonly sold in, softest first. */
     public List<Double> soldHardnesses() {
-        return java.util.stream.DoubleStream.iterate(
-                        softest, hardness -> hardness <= hardest, hardness -> hardness + STEP)
+        return DoubleStream.iterate(softest, hardness -> hardness <= hardest, hardness -> hardness + STEP)
                 .boxed()
                 .toList();
     }

@@ -1,5 +1,6 @@
 package oddcradle.core.propose;
 
+import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Cradle;
 import oddcradle.core.job.Detail;
@@ -29,7 +30,7 @@ public final class Hours {
         double hours = jig ? JIG : 0;
         for (Member member : cradle.members()) {
             hours += CUT + 2 * END;
-            for (String end : java.util.List.of(member.first(), member.last())) {
+            for (String end : List.of(member.first(), member.last())) {
                 hours += cradle.joint(member.id(), end)
                                 .filter(joint -> joint.kind().isBolted())
                                 .isPresent()

@@ -26,6 +26,7 @@ import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.section.Section;
 import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
 
 /**
  * Works out every kind of cradle for a job in the manners that suit it. Cost: some ten frame solutions and an examination for each.
@@ -254,13 +255,13 @@ public final class Proposals {
                 .filter(finding -> finding.severity().isWorseThan(Severity.NOT_CHECKED))
                 .min(Comparator.comparing(Finding::severity));
         if (worst.isPresent()) {
-            return worst.get().what().in(oddcradle.core.units.UnitStyle.MILLIMETRES);
+            return worst.get().what().in(UnitStyle.MILLIMETRES);
         }
         if (!troubles.isEmpty()) {
             return troubles.get(0);
         }
         return use.map(each -> each.tube().label() + " works hardest, "
-                        + oddcradle.core.units.UnitStyle.MILLIMETRES.show(Quantity.share(each.share()))
+                        + UnitStyle.MILLIMETRES.show(Quantity.share(each.share()))
                         + " of what is allowed in \"" + each.load().label() + "\"")
                 .orElse("the frame does not stand");
     }

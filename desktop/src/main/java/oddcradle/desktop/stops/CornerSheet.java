@@ -3,6 +3,7 @@ package oddcradle.desktop.stops;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -65,7 +66,7 @@ final class CornerSheet extends VBox {
         getChildren().addAll(new HBox(6, mount, thread), picture, words, figures, head);
         for (Corner.Item item : Corner.Item.values()) {
             QuantityField field = new QuantityField(
-                    "corner-" + item.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                    "corner-" + item.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     item.words(),
                     Kind.LENGTH,
                     value -> decide(item, Optional.of(value)));

@@ -1,6 +1,7 @@
 package oddcradle.desktop.stops;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -225,7 +226,7 @@ final class EditSheet extends VBox {
         Seating seating = desk.examination().seating();
         return job().donor().bosses().stream()
                 .map(Boss::id)
-                .min(java.util.Comparator.comparingDouble(id -> seating.boss(id).distanceTo(at)))
+                .min(Comparator.comparingDouble(id -> seating.boss(id).distanceTo(at)))
                 .filter(id -> seating.boss(id).distanceTo(at) < NEAR_BOSS)
                 .<Anchor>map(id -> new Anchor.FromBoss(id, at.minus(seating.boss(id))))
                 .orElseGet(() -> new Anchor.At(at));
@@ -332,7 +333,7 @@ final class EditSheet extends VBox {
     private String words(Member tube) {
         Optional<Gap> tightest = desk.examination().ledger().near().stream()
                 .filter(gap -> gap.obstacle().id().equals(tube.id()))
-                .min(java.util.Comparator.comparingDouble(Gap::margin));
+                .min(Comparator.comparingDouble(Gap::margin));
         return tube.label() + " (" + tube.id() + "), "
                 + tightest.map(gap -> Phrase.of(
                                         gap.margin() < 0 ? "{} is {} too near to it" : "tightest {}, {} to spare",

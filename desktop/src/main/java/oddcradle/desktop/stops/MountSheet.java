@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Boss;
@@ -160,7 +161,7 @@ final class MountSheet extends VBox {
             remove.setId("mount-remove-" + isolator.id());
             remove.getStyleClass().add("plain-button");
             remove.setOnAction(click -> desk.apply(new CradleEdit.RemoveMount(isolator.id())));
-            list.getChildren().add(new javafx.scene.layout.HBox(6, words, remove));
+            list.getChildren().add(new HBox(6, words, remove));
         }
         figures.refresh();
     }

@@ -3,6 +3,7 @@ package oddcradle.files.report;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.AssemblyOrder;
@@ -131,7 +132,7 @@ public final class CradleJson {
         ArrayNode layers = out.putArray("layers");
         stack.layers().forEach(layer -> layers.addObject()
                 .put("name", layer.name())
-                .put("side", layer.side().name().toLowerCase(java.util.Locale.ROOT))
+                .put("side", layer.side().name().toLowerCase(Locale.ROOT))
                 .put("from", layer.from())
                 .put("to", layer.to())
                 .put("inner", layer.inner())
@@ -170,7 +171,7 @@ public final class CradleJson {
             Proposal proposal = result.proposals().get(k);
             ObjectNode each = all.addObject()
                     .put("number", k + 1)
-                    .put("kind", proposal.kind().name().toLowerCase(java.util.Locale.ROOT))
+                    .put("kind", proposal.kind().name().toLowerCase(Locale.ROOT))
                     .put("title", proposal.title())
                     .put("soft", proposal.manner().isSoft())
                     .put("points", proposal.manner().points())
@@ -193,7 +194,7 @@ public final class CradleJson {
         }
         ArrayNode notHere = out.putArray("not_here");
         result.notHere().forEach((kind, why) -> notHere.addObject()
-                .put("kind", kind.name().toLowerCase(java.util.Locale.ROOT))
+                .put("kind", kind.name().toLowerCase(Locale.ROOT))
                 .put("why", why));
         return out.toPrettyString();
     }

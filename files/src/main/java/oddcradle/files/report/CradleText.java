@@ -1,5 +1,6 @@
 package oddcradle.files.report;
 
+import java.util.Locale;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.propose.CradleKind;
@@ -70,7 +71,7 @@ public final class CradleText {
     public static String kinds() {
         StringBuilder words = new StringBuilder();
         for (CradleKind kind : CradleKind.values()) {
-            words.append(words.length() == 0 ? "" : ", ").append(kind.name().toLowerCase(java.util.Locale.ROOT));
+            words.append(words.length() == 0 ? "" : ", ").append(kind.name().toLowerCase(Locale.ROOT));
         }
         return words.toString();
     }

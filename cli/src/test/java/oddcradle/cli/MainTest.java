@@ -80,7 +80,7 @@ class MainTest {
         Path empty = Files.createFile(folder.resolve("empty.cradle.json"));
         Run run = run("check", empty.toString());
         assertThat(run.code()).isEqualTo(2);
-        assertThat(run.err().strip()).isEqualTo("empty.cradle.json: is empty; open one of the versions kept beside it");
+        assertThat(run.err().strip()).isEqualTo("empty.cradle.json: is empty");
         assertThat(run("check", "nowhere.cradle.json").code()).isEqualTo(2);
         assertThat(run("dance").code()).isEqualTo(2);
         assertThat(run().code()).isEqualTo(2);

@@ -1,9 +1,11 @@
 package oddcradle.core.examine;
 
+import java.util.List;
 import java.util.Optional;
 import oddcradle.core.drive.Shaft;
 import oddcradle.core.job.Boss;
 import oddcradle.core.job.Datum;
+import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Seat;
 import oddcradle.core.math.Mat3;
@@ -82,6 +84,14 @@ public record DatumSeat(Vec3 own, Vec3 ownAxis, Vec3 point, Vec3 way, boolean pl
         return slide.length() < LINED_UP
                 ? result
                 : result.moved(result.position().plus(slide));
+    }
+
+    /** The freedoms that are held and would still have to move for the datum. */
+    public List<Freedom> heldOff(Seat seat) {
+        Seat on = put(seat);
+        return seat.held().stream()
+                .filter(freedom -> Math.abs(on.value(freedom) - seat.value(freedom)) > LINED_UP)
+                .toList();
     }
 
     /** Turned about the datum's own axis through its point on the donor. */

@@ -76,9 +76,9 @@ public final class SeatLimits {
 
     private static String back(Freedom freedom) {
         return switch (freedom) {
-            case FORWARD -> "rearward";
             case LEFT -> "to the right";
-            default -> "lower";
+            case UP -> "lower";
+            default -> freedom.opposite();
         };
     }
 

@@ -39,7 +39,7 @@ public final class SeatSearch {
 
     private SeatSearch(Job job, DonorMovement movement) {
         this.job = job;
-        this.space = new SeatSpace(job);
+        this.space = SeatSpace.of(job);
         SeatBay seatBay = new SeatBay(job, movement);
         this.margins = new SeatMargins(job, seatBay);
         this.score = new SeatScore(job, seatBay);
@@ -102,7 +102,7 @@ public final class SeatSearch {
 
     /** The bounds a freedom is searched within where the plan gives none. */
     public static SeatWishes.Range bounds(Job job, Freedom freedom) {
-        return new SeatSpace(job).usual(freedom);
+        return SeatSpace.of(job).usual(freedom);
     }
 
     private Result search(int wanted, Progress progress) {

@@ -29,8 +29,19 @@ final class SeatSpace {
     private final double[] high;
     private final double[] speeds;
 
-    SeatSpace(Job job) {
-        this.datum = DatumSeat.of(job);
+    /** Seats by the datum; held is held: a seat that was held off its datum on purpose is searched as it stands. */
+    static SeatSpace of(Job job) {
+        return new SeatSpace(
+                job, DatumSeat.of(job).filter(each -> each.heldOff(job.seat()).isEmpty()));
+    }
+
+    /** Seats on the datum, whatever is held. */
+    static SeatSpace onDatum(Job job) {
+        return new SeatSpace(job, DatumSeat.of(job));
+    }
+
+    private SeatSpace(Job job, Optional<DatumSeat> datum) {
+        this.datum = datum;
         this.start = datum.map(each -> each.put(job.seat())).orElse(job.seat());
         this.open = DatumNotes.open(job, Seating.of(job)).stream()
                 .filter(each -> !job.seat().isHeld(each))
@@ -87,7 +98,7 @@ final class SeatSpace {
         return open;
     }
 
-    /** Where the search starts: the job's seat, put right by the datum. */
+    /** Where the search starts: the job's seat, put right by the datum unless it is held off it. */
     Seat start() {
         return start;
     }

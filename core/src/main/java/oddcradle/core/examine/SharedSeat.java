@@ -107,7 +107,7 @@ public final class SharedSeat {
         private final SeatScore score;
 
         One(Job job, DonorMovement movement) {
-            this.space = new SeatSpace(job);
+            this.space = SeatSpace.onDatum(job);
             SeatBay bay = new SeatBay(job, movement);
             this.margins = new SeatMargins(job, bay);
             this.score = new SeatScore(job, bay);

@@ -1,5 +1,6 @@
 package oddcradle.core.job;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import oddcradle.core.finding.Phrase;
@@ -20,11 +21,19 @@ public interface JobEdit {
     /** What it does, for undo and for the cure's button. */
     Phrase label();
 
+    /** What it and those like it that followed have done, for undo. */
+    default Phrase label(Job before, Job after) {
+        return label();
+    }
+
     /** Edits of one kind that follow each other without a pause are undone together when this is equal. */
     String mergeKey();
 
     /** Slides the donor; held freedoms stay. */
     record MoveSeat(Vec3 by) implements JobEdit {
+        /** Under this a move is rounding, m. */
+        private static final double LEAST_SHOWN = 1e-9;
+
         @Override
         public Job applyTo(Job job) {
             Seat seat = job.seat();
@@ -38,20 +47,26 @@ public interface JobEdit {
 
         @Override
         public Phrase label() {
-            if (by.x() == 0 && by.y() == 0) {
-                return by.z() < 0
-                        ? Phrase.of("lower the seat {}", Quantity.length(-by.z()))
-                        : Phrase.of("raise the seat {}", Quantity.length(by.z()));
+            return moved(by);
+        }
+
+        @Override
+        public Phrase label(Job before, Job after) {
+            return moved(after.seat().position().minus(before.seat().position()));
+        }
+
+        /** Each way it went by itself: nothing is summed up that a hand did apart. */
+        private static Phrase moved(Vec3 by) {
+            List<String> ways = new ArrayList<>();
+            List<Object> lengths = new ArrayList<>();
+            for (Freedom freedom : List.of(Freedom.FORWARD, Freedom.LEFT, Freedom.UP)) {
+                double way = by.dot(freedom.direction());
+                if (Math.abs(way) > LEAST_SHOWN) {
+                    ways.add("{} " + (way > 0 ? freedom.word() : freedom.opposite()));
+                    lengths.add(Quantity.length(Math.abs(way)));
+                }
             }
-            if (by.y() == 0 && by.z() == 0) {
-                return Phrase.of(
-                        by.x() < 0 ? "seat {} rearward" : "seat {} forward", Quantity.length(Math.abs(by.x())));
-            }
-            if (by.x() == 0 && by.z() == 0) {
-                return Phrase.of(
-                        by.y() < 0 ? "seat {} to the right" : "seat {} to the left", Quantity.length(Math.abs(by.y())));
-            }
-            return Phrase.of("move the seat {}", Quantity.length(by.length()));
+            return ways.isEmpty() ? Phrase.of("move the seat") : new Phrase("seat " + String.join(", ", ways), lengths);
         }
 
         @Override
@@ -85,13 +100,12 @@ public interface JobEdit {
         public Job applyTo(Job job) {
             List<Freedom> others =
                     job.seat().held().stream().filter(each -> each != freedom).toList();
-            Seat seat = job.seat();
             List<Freedom> now = held
                     ? Stream.concat(others.stream(), Stream.of(freedom))
                             .sorted()
                             .toList()
                     : others;
-            return job.withSeat(new Seat(seat.position(), seat.yaw(), seat.pitch(), seat.roll(), now));
+            return job.withSeat(job.seat().holding(now));
         }
 
         @Override

@@ -62,4 +62,9 @@ public record Seat(Vec3 position, double yaw, double pitch, double roll, List<Fr
     public Seat moved(Vec3 newPosition) {
         return new Seat(newPosition, yaw, pitch, roll, held);
     }
+
+    /** With only these held. */
+    public Seat holding(List<Freedom> only) {
+        return new Seat(position, yaw, pitch, roll, only);
+    }
 }

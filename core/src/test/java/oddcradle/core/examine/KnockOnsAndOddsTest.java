@@ -197,7 +197,7 @@ class KnockOnsAndOddsTest {
         Job hung = JOB.withSeat(new Seat(SEAT, 0, 0, 0, List.of(Freedom.LEFT)))
                 .withLine(JOB.line()
                         .withDatum(new Datum(Datum.Rule.PIVOT_BOLT, "", Optional.of(pivot), Optional.empty())));
-        SeatSpace space = new SeatSpace(hung);
+        SeatSpace space = SeatSpace.of(hung);
         assertThat(space.open()).containsExactly(Freedom.PITCH);
         for (double turn : new double[] {-0.1, 0.05, 0.15}) {
             Seat seat = space.seat(new double[] {turn});

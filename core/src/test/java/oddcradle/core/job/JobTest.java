@@ -116,11 +116,11 @@ class JobTest {
 
     @Test
     void labels_sayWhatWillHappen() {
-        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0, 0.0062)))).isEqualTo("raise the seat 6.2 mm");
-        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0, -0.001)))).isEqualTo("lower the seat 1.0 mm");
+        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0, 0.0062)))).isEqualTo("seat 6.2 mm up");
+        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0, -0.001)))).isEqualTo("seat 1.0 mm down");
         assertThat(words(new JobEdit.MoveSeat(new Vec3(-0.002, 0, 0)))).isEqualTo("seat 2.0 mm rearward");
-        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0.002, 0)))).isEqualTo("seat 2.0 mm to the left");
-        assertThat(words(new JobEdit.MoveSeat(new Vec3(0.003, 0, 0.004)))).isEqualTo("move the seat 5.0 mm");
+        assertThat(words(new JobEdit.MoveSeat(new Vec3(0, 0.002, 0)))).isEqualTo("seat 2.0 mm left");
+        assertThat(words(new JobEdit.MoveSeat(new Vec3(0.003, 0, 0.004)))).isEqualTo("seat 3.0 mm forward, 4.0 mm up");
         assertThat(words(new JobEdit.SetHardness(List.of("M1", "M2"), 50))).isEqualTo("all isolators 50 Shore A");
         assertThat(words(new JobEdit.ShiftDrivenSprocket(-0.0046))).isEqualTo("rear sprocket spacer 4.6 mm");
         assertThat(words(new JobEdit.SetSeat(Freedom.PITCH, 0.1))).isEqualTo("seat pitch 5.73 °");

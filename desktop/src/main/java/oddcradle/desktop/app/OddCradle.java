@@ -12,6 +12,7 @@ import oddcradle.desktop.store.JobSession;
 import oddcradle.desktop.store.Recents;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
+import oddcradle.files.job.UnsavedJobs;
 
 /** The program with its window. */
 public final class OddCradle extends Application {
@@ -24,7 +25,7 @@ public final class OddCradle extends Application {
     public static void open(Stage stage, List<String> arguments) {
         Look.loadFonts();
         Preparation.First first = Preparation.await();
-        JobSession session = new JobSession(Clock.systemUTC(), first.document());
+        JobSession session = new JobSession(Clock.systemUTC(), first.document(), UnsavedJobs.ofThisUser());
         LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
         Desk desk = new Desk(session, live);
         MainWindow window = new MainWindow(

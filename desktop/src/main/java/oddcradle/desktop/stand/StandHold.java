@@ -17,6 +17,8 @@ final class StandHold implements Hold {
 
     private Vec3 to = Vec3.ZERO;
 
+    private boolean pulling;
+
     StandHold(Desk desk) {
         this.desk = desk;
     }
@@ -59,11 +61,19 @@ final class StandHold implements Hold {
 
     @Override
     public void pulled(Vec3 by, boolean done) {
+        if (!pulling) {
+            pulling = true;
+            desk.session().takeInHand();
+        }
         if (node.isEmpty()) {
             desk.drag(by, done);
-            return;
+        } else {
+            to = to.plus(by);
+            desk.pull(node.get(), to);
         }
-        to = to.plus(by);
-        desk.pull(node.get(), to);
+        if (done) {
+            pulling = false;
+            desk.session().letGo();
+        }
     }
 }

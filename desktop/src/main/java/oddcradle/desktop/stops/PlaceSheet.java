@@ -1,6 +1,8 @@
 package oddcradle.desktop.stops;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.examine.DatumSeat;
@@ -35,6 +38,11 @@ final class PlaceSheet extends VBox {
     private final Map<Freedom, QuantityField> fields = new EnumMap<>(Freedom.class);
     private final Map<Freedom, CheckBox> holds = new EnumMap<>(Freedom.class);
     private final Button toDatum = new Button("Put it on the datum");
+    /** Asked when the datum would move what is held. */
+    private final VBox question = new VBox(4);
+
+    private final Label heldOff = new Label();
+    private final Button freeAndPut = new Button("Free them and put it on");
     private final VBox limits = new VBox(3);
     private final FigureList figures;
 
@@ -47,8 +55,19 @@ final class PlaceSheet extends VBox {
         }
         toDatum.setId("seat-to-datum");
         toDatum.getStyleClass().add("cure-button");
-        toDatum.setOnAction(click -> DatumSeat.of(job())
-                .ifPresent(datum -> desk.apply(new SeatEdit.TakeSeat(datum.put(job().seat()), "on the datum"))));
+        toDatum.setOnAction(click -> toDatum());
+        freeAndPut.setId("seat-free-and-put");
+        freeAndPut.getStyleClass().add("cure-button");
+        freeAndPut.setOnAction(click -> putFreed());
+        heldOff.setId("seat-held-off");
+        heldOff.setWrapText(true);
+        heldOff.setMinHeight(USE_PREF_SIZE);
+        Button keep = new Button("Keep them held");
+        keep.setId("seat-keep-held");
+        keep.getStyleClass().add("cure-button");
+        keep.setOnAction(click -> ask(false));
+        question.getChildren().addAll(heldOff, new FlowPane(6, 4, freeAndPut, keep));
+        ask(false);
         limits.setId("seat-limits");
         this.figures = new FigureList(desk, Stop.SEAT);
         getChildren()
@@ -57,9 +76,57 @@ final class PlaceSheet extends VBox {
                         six,
                         steps(),
                         toDatum,
+                        question,
                         head("How far it can still go"),
                         limits,
                         figures);
+    }
+
+    private void ask(boolean asked) {
+        question.setVisible(asked);
+        question.setManaged(asked);
+    }
+
+    private void toDatum() {
+        DatumSeat.of(job()).ifPresent(datum -> {
+            if (datum.heldOff(job().seat()).isEmpty()) {
+                put(datum, job().seat());
+            } else {
+                ask(true);
+                refresh();
+            }
+        });
+    }
+
+    private void put(DatumSeat datum, Seat seat) {
+        desk.apply(new SeatEdit.TakeSeat(datum.put(seat), "on the datum"));
+    }
+
+    private void putFreed() {
+        DatumSeat.of(job()).ifPresent(datum -> {
+            Seat seat = job().seat();
+            List<Freedom> kept = seat.held().stream()
+                    .filter(held -> !datum.heldOff(seat).contains(held))
+                    .toList();
+            put(datum, seat.holding(kept));
+        });
+        ask(false);
+    }
+
+    private Phrase heldOffWords(DatumSeat datum, Seat seat) {
+        Seat on = datum.put(seat);
+        List<String> ways = new ArrayList<>();
+        List<Object> values = new ArrayList<>();
+        for (Freedom freedom : datum.heldOff(seat)) {
+            ways.add(freedom.word() + " is held at {}, the datum asks for {}");
+            values.add(quantity(freedom, seat));
+            values.add(quantity(freedom, on));
+        }
+        return new Phrase("Not moved: " + String.join("; ", ways) + ".", values);
+    }
+
+    private static Quantity quantity(Freedom freedom, Seat seat) {
+        return freedom.slides() ? Quantity.length(seat.value(freedom)) : Quantity.angle(seat.value(freedom));
     }
 
     private static Label head(String title) {
@@ -118,6 +185,10 @@ final class PlaceSheet extends VBox {
         }
         Optional<DatumSeat> datum = DatumSeat.of(job());
         toDatum.setDisable(datum.isEmpty() || datum.get().put(seat).equals(seat));
+        Optional<DatumSeat> asked =
+                datum.filter(each -> question.isVisible() && !each.heldOff(seat).isEmpty());
+        ask(asked.isPresent());
+        asked.ifPresent(each -> heldOff.setText(heldOffWords(each, seat).in(desk.units())));
         limits.getChildren().clear();
         for (SeatLimits.Limit limit : desk.live().asideProperty().get().limits()) {
             Label line = new Label(words(limit).in(desk.units()));

@@ -12,7 +12,6 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.NodePull;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Freedom;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Seat;
 import oddcradle.core.job.SeatEdit;
@@ -183,20 +182,16 @@ public final class Desk {
             return;
         }
         Seat seat = session.job().seat();
-        DatumSeat.of(session.job())
-                .map(datum -> datum.put(seat))
-                .filter(put -> !put.equals(seat) && isWithinSnap(seat, put))
-                .ifPresent(put -> apply(new SeatEdit.TakeSeat(put, "on the datum")));
+        DatumSeat.of(session.job()).ifPresent(datum -> {
+            Seat put = datum.put(seat);
+            if (!put.equals(seat) && isWithinSnap(datum, seat, put)) {
+                apply(new SeatEdit.TakeSeat(put, "on the datum"));
+            }
+        });
     }
 
     /** A held freedom that stands off the datum was put there on purpose. */
-    private static boolean isWithinSnap(Seat seat, Seat put) {
-        for (Freedom freedom : Freedom.values()) {
-            boolean moves = Math.abs(put.value(freedom) - seat.value(freedom)) > 1e-9;
-            if (moves && seat.isHeld(freedom)) {
-                return false;
-            }
-        }
-        return put.position().distanceTo(seat.position()) < SNAP;
+    private static boolean isWithinSnap(DatumSeat datum, Seat seat, Seat put) {
+        return datum.heldOff(seat).isEmpty() && put.position().distanceTo(seat.position()) < SNAP;
     }
 }

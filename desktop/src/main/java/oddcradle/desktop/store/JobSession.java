@@ -6,7 +6,9 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -19,6 +21,8 @@ import oddcradle.core.job.JobEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
+import oddcradle.files.job.Recovered;
+import oddcradle.files.job.UnsavedJobs;
 
 /**
  * The one open job. The only way to change it is {@link #apply}; undo goes back through every job it has been, without
@@ -30,6 +34,7 @@ public final class JobSession {
 
     private final Clock clock;
     private final JobStore store;
+    private final UnsavedJobs unsaved;
     private final ReadOnlyObjectWrapper<JobDocument> document = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
@@ -37,35 +42,48 @@ public final class JobSession {
     private final ReadOnlyObjectWrapper<Optional<Phrase>> redoLabel = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Deque<Step> done = new ArrayDeque<>();
     private final Deque<Step> undone = new ArrayDeque<>();
-    private Job saved;
+    private Optional<Job> saved = Optional.empty();
     /** What the recovery file should hold but does not yet; written by any thread that holds the lock. */
     private final AtomicReference<Optional<Unkept>> unkept = new AtomicReference<>(Optional.empty());
 
+    private boolean inHand;
+    /** Whether the last step was made by the hand that pulls now or pulled last. */
+    private boolean stepInHand;
+
     private final Object recoveryLock = new Object();
 
-    private record Unkept(Path file, JobDocument document) {}
+    /** Recovered work that is taken up, to be forgotten as soon as it is kept anew. */
+    private final List<Recovered> takenUp = new ArrayList<>();
 
-    private record Step(Phrase label, String mergeKey, Instant at, JobDocument before, JobDocument after) {}
+    private record Unkept(Optional<Path> file, JobDocument document) {}
 
-    public JobSession(Clock clock, JobDocument first) {
-        this.clock = clock;
-        this.store = new JobStore(clock);
-        begin(first, Optional.empty());
+    private record Step(JobEdit edit, Instant at, JobDocument before, JobDocument after) {
+        Phrase label() {
+            return edit.label(before.job(), after.job());
+        }
     }
 
-    private void begin(JobDocument opened, Optional<Path> from) {
+    /** @param unsaved where jobs are kept that are in no file yet */
+    public JobSession(Clock clock, JobDocument first, UnsavedJobs unsaved) {
+        this.clock = clock;
+        this.store = new JobStore(clock);
+        this.unsaved = unsaved;
+        begin(first, Optional.empty(), Optional.of(first.job()));
+    }
+
+    private void begin(JobDocument opened, Optional<Path> from, Optional<Job> inFile) {
         done.clear();
         undone.clear();
-        saved = opened.job();
+        saved = inFile;
         file.set(from);
         show(opened);
     }
 
     private void show(JobDocument shown) {
-        changed.set(!shown.job().equals(saved));
+        changed.set(!Optional.of(shown.job()).equals(saved));
         undoLabel.set(Optional.ofNullable(done.peek()).map(Step::label));
         redoLabel.set(Optional.ofNullable(undone.peek()).map(Step::label));
-        unkept.set(changed.get() ? file.get().map(path -> new Unkept(path, shown)) : Optional.empty());
+        unkept.set(changed.get() ? Optional.of(new Unkept(file.get(), shown)) : Optional.empty());
         // Last: who listens to the document finds the rest in order.
         document.set(shown);
     }
@@ -106,16 +124,35 @@ public final class JobSession {
         }
         Instant now = clock.instant();
         Step last = done.peek();
-        boolean goesOn = last != null
-                && last.mergeKey().equals(edit.mergeKey())
-                && undone.isEmpty()
-                && Duration.between(last.at(), now).compareTo(PAUSE) < 0;
+        boolean goesOn = last != null && undone.isEmpty() && goesOn(last, edit, now);
         if (goesOn) {
             done.pop();
         }
-        done.push(new Step(edit.label(), edit.mergeKey(), now, goesOn ? last.before() : before, after));
+        JobDocument start = goesOn ? last.before() : before;
+        if (!start.job().equals(after.job())) {
+            done.push(new Step(goesOn && inHand ? last.edit() : edit, now, start, after));
+            stepInHand = inHand;
+        }
         undone.clear();
         show(after);
+    }
+
+    private boolean goesOn(Step last, JobEdit edit, Instant now) {
+        if (inHand || stepInHand) {
+            return inHand && stepInHand;
+        }
+        return last.edit().mergeKey().equals(edit.mergeKey())
+                && Duration.between(last.at(), now).compareTo(PAUSE) < 0;
+    }
+
+    /** From here on all edits are one step, named after the first, until {@link #letGo}: a hand pulls something. */
+    public void takeInHand() {
+        inHand = true;
+        stepInHand = false;
+    }
+
+    public void letGo() {
+        inHand = false;
     }
 
     public void undo() {
@@ -136,33 +173,93 @@ public final class JobSession {
 
     /** Opens a file; if it cannot be read, the open job stays as it is. */
     public void open(Path path) throws IOException {
-        begin(store.open(path), Optional.of(path));
+        JobDocument opened = store.open(path);
+        begin(opened, Optional.of(path), Optional.of(opened.job()));
     }
 
     /** Opens a job that is in no file yet. */
     public void openUnsaved(JobDocument opened) {
-        begin(opened, Optional.empty());
+        begin(opened, Optional.empty(), Optional.of(opened.job()));
     }
 
-    /** What was being edited in this file when the program last ended without saving. */
-    public Optional<JobDocument> recovery(Path path) {
-        return store.recovery(path);
+    /** The versions kept of a file, newest first. */
+    public List<Path> versions(Path path) throws IOException {
+        return store.versions(path);
     }
 
-    /** Takes up the recovered state as an edit that can be undone. */
-    public void recover(JobDocument recovered) {
+    /** Takes an older version of the open file as an edit that can be undone. */
+    public void takeVersion(Path version) throws IOException {
+        replace(store.open(version), "take an earlier version");
+    }
+
+    /** Work on the open file that was not saved when programs ended, newest first. */
+    public List<Recovered> recovered() throws IOException {
+        return file.get().isPresent() ? store.recovered(file.get().get()) : List.of();
+    }
+
+    /** Jobs in no file that were open when programs ended, newest first. */
+    public List<Recovered> unsavedJobs() {
+        return unsaved.left();
+    }
+
+    /** Takes up recovered work on the open file as an edit that can be undone. */
+    public void recover(Recovered recovered) {
+        takeUp(recovered);
+        replace(recovered.document(), "recover the unsaved work");
+    }
+
+    /** Opens a recovered job that is in no file. */
+    public void openRecovered(Recovered recovered) {
+        takeUp(recovered);
+        begin(recovered.document(), Optional.empty(), Optional.empty());
+    }
+
+    private void takeUp(Recovered recovered) {
+        synchronized (recoveryLock) {
+            takenUp.add(recovered);
+        }
+    }
+
+    /** The user does not want recovered work on the open file now; it goes among the kept versions. */
+    public void leave(Recovered recovered) throws IOException {
+        store.leave(file.get().orElseThrow(), recovered);
+    }
+
+    private void replace(JobDocument after, String words) {
         JobDocument before = document.get();
-        done.push(new Step(Phrase.of("recover the unsaved work"), "recover", clock.instant(), before, recovered));
+        done.push(new Step(new Replace(after.job(), words), Instant.EPOCH, before, after));
         undone.clear();
-        show(recovered);
+        show(after);
+    }
+
+    /** Another job altogether. */
+    private record Replace(Job job, String words) implements JobEdit {
+        @Override
+        public Job applyTo(Job before) {
+            return job;
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of(words);
+        }
+
+        @Override
+        public String mergeKey() {
+            return words;
+        }
     }
 
     public void save(Path path) throws IOException {
         synchronized (recoveryLock) {
             unkept.set(Optional.empty());
             store.save(path, document.get());
+            forgetTakenUp();
+            if (file.get().isEmpty()) {
+                unsaved.drop();
+            }
         }
-        saved = job();
+        saved = Optional.of(job());
         file.set(Optional.of(path));
         endStep();
         show(document.get());
@@ -171,28 +268,46 @@ public final class JobSession {
     /** What is saved can be undone to: the next edit is a step of its own however soon it comes. */
     private void endStep() {
         Step last = done.poll();
+        stepInHand = false;
         if (last != null) {
-            done.push(new Step(last.label(), last.mergeKey(), Instant.EPOCH, last.before(), last.after()));
+            done.push(new Step(last.edit(), Instant.EPOCH, last.before(), last.after()));
         }
     }
 
-    /** Writes the newest state of a changed job that has a file into its recovery file; on any thread. */
+    /** Writes the newest state of a changed job where a crash leaves it to be found; on any thread. */
     public void keepRecovery() throws IOException {
         synchronized (recoveryLock) {
             Optional<Unkept> newest = unkept.get();
-            if (newest.isPresent()) {
-                store.keepRecovery(newest.get().file(), newest.get().document());
-                unkept.compareAndSet(newest, Optional.empty());
+            if (newest.isEmpty()) {
+                return;
             }
+            Unkept now = newest.get();
+            if (now.file().isPresent()) {
+                store.keepRecovery(now.file().get(), now.document());
+            } else {
+                unsaved.keep(now.document());
+            }
+            forgetTakenUp();
+            unkept.compareAndSet(newest, Optional.empty());
         }
     }
 
-    /** Forgets the recovery: the user has decided. */
+    private void forgetTakenUp() throws IOException {
+        for (Recovered each : takenUp) {
+            store.drop(each);
+        }
+        takenUp.clear();
+    }
+
+    /** Forgets what is kept of the open job: the user has decided. What was recovered and not answered for stays. */
     public void dropRecovery() throws IOException {
         synchronized (recoveryLock) {
             unkept.set(Optional.empty());
+            takenUp.clear();
             if (file.get().isPresent()) {
                 store.dropRecovery(file.get().get());
+            } else {
+                unsaved.drop();
             }
         }
     }

@@ -59,7 +59,7 @@ public final class JobCodec {
 
     private static JsonNode tree(String name, byte[] content) throws UnreadableJob {
         if (content.length == 0) {
-            throw new UnreadableJob(name, "", "is empty; open one of the versions kept beside it");
+            throw new UnreadableJob(name, "", "is empty");
         }
         JsonNode tree;
         try {
@@ -70,8 +70,7 @@ public final class JobCodec {
                     "",
                     "is damaged at line " + malformed.getLocation().getLineNr() + ", column "
                             + malformed.getLocation().getColumnNr() + ": "
-                            + firstLine(malformed.getOriginalMessage())
-                            + "; open one of the versions kept beside it");
+                            + firstLine(malformed.getOriginalMessage()));
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }

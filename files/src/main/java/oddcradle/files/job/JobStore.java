@@ -1,13 +1,8 @@
 package oddcradle.files.job;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
@@ -18,13 +13,15 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Job files on disk. A save never leaves half a file: it is written beside, flushed and renamed. The ten versions before
- * it are kept in the folder {@code NAME.versions}; while a job is edited, {@code NAME.recovery} holds its latest state.
+ * Job files on disk. A save never leaves half a file. The ten versions before it are kept in the folder {@code
+ * NAME.versions}; while a job is edited, {@code NAME.recovery} holds its latest state. What a program that was ended left
+ * there is {@code NAME.recovered-TIME} until the user has answered for it.
  */
 public final class JobStore {
     public static final String EXTENSION = ".cradle.json";
-    private static final long LARGEST = 64L << 20;
+    static final long LARGEST = 64L << 20;
     private static final int KEPT = 10;
+    private static final String ASIDE = ".recovered-";
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss.SSS").withZone(ZoneOffset.UTC);
 
@@ -50,39 +47,72 @@ public final class JobStore {
                     "",
                     "has " + (size >> 20) + " MB, a job has at most " + (LARGEST >> 20) + " MB; pick the right file");
         }
-        return JobCodec.read(name, Files.readAllBytes(file));
+        AtomicFile.sweep(file.toAbsolutePath().getParent());
+        AtomicFile.sweep(versionsOf(file));
+        try {
+            return JobCodec.read(name, Files.readAllBytes(file));
+        } catch (UnreadableJob damaged) {
+            int kept = versions(file).size();
+            if (kept == 0) {
+                throw damaged;
+            }
+            throw damaged.with("; " + kept + (kept == 1 ? " earlier version is in " : " earlier versions are in ")
+                    + versionsOf(file).getFileName());
+        }
     }
 
     /** Saves, after putting what was there among the kept versions; then forgets the recovery. */
     public void save(Path file, JobDocument document) throws IOException {
         byte[] content = JobCodec.write(document);
         if (Files.exists(file)) {
-            keepVersion(file);
+            keepVersion(file, Files.readAllBytes(file));
         }
-        writeAtomically(file, content);
+        AtomicFile.write(file, content);
         Files.deleteIfExists(recoveryOf(file));
     }
 
     /** Puts the latest state where a crash leaves it to be found. */
     public void keepRecovery(Path file, JobDocument document) throws IOException {
-        writeAtomically(recoveryOf(file), JobCodec.write(document));
+        AtomicFile.write(recoveryOf(file), JobCodec.write(document));
     }
 
     public void dropRecovery(Path file) throws IOException {
         Files.deleteIfExists(recoveryOf(file));
     }
 
-    /** What was being edited when the program ended without saving; empty if nothing or if it cannot be read. */
-    public Optional<JobDocument> recovery(Path file) {
+    /**
+     * What was being edited when programs ended without saving, newest first. It is set aside, so that further editing leaves
+     * it as it is until {@link #leave} or {@link #drop} answers for it.
+     */
+    public List<Recovered> recovered(Path file) throws IOException {
         Path recovery = recoveryOf(file);
-        try {
-            if (!Files.isRegularFile(recovery) || Files.size(recovery) > LARGEST) {
-                return Optional.empty();
-            }
-            return Optional.of(JobCodec.read(recovery.getFileName().toString(), Files.readAllBytes(recovery)));
-        } catch (IOException unreadable) {
-            return Optional.empty();
+        if (RecoveryFile.read(recovery).isPresent()) {
+            Files.move(
+                    recovery,
+                    free(
+                            file.toAbsolutePath().getParent(),
+                            baseName(file) + ASIDE + STAMP.format(clock.instant()),
+                            ""));
         }
+        String start = baseName(file) + ASIDE;
+        try (Stream<Path> entries = Files.list(file.toAbsolutePath().getParent())) {
+            return entries.filter(entry -> entry.getFileName().toString().startsWith(start))
+                    .map(RecoveryFile::read)
+                    .flatMap(Optional::stream)
+                    .sorted(Comparator.comparing(Recovered::keptAt).reversed())
+                    .toList();
+        }
+    }
+
+    /** The user does not want it now: it goes among the kept versions. */
+    public void leave(Path file, Recovered recovered) throws IOException {
+        keepVersion(file, Files.readAllBytes(recovered.place()));
+        drop(recovered);
+    }
+
+    /** What was recovered is kept elsewhere by now. */
+    public void drop(Recovered recovered) throws IOException {
+        Files.deleteIfExists(recovered.place());
     }
 
     /** The kept versions, newest first. */
@@ -100,42 +130,24 @@ public final class JobStore {
         }
     }
 
-    private void keepVersion(Path file) throws IOException {
+    private void keepVersion(Path file, byte[] content) throws IOException {
         Path folder = versionsOf(file);
         Files.createDirectories(folder);
-        String stamp = STAMP.format(clock.instant());
-        Path version;
-        int copy = 0;
-        do {
-            // Saves within one millisecond still sort in their order.
-            version = folder.resolve(String.format(Locale.ROOT, "%s-%03d%s", stamp, copy++, EXTENSION));
-        } while (Files.exists(version));
-        Files.copy(file, version);
+        AtomicFile.write(free(folder, STAMP.format(clock.instant()), EXTENSION), content);
         List<Path> kept = versions(file);
         for (Path old : kept.subList(Math.min(KEPT, kept.size()), kept.size())) {
             Files.deleteIfExists(old);
         }
     }
 
-    private static void writeAtomically(Path file, byte[] content) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        Path beside = Files.createTempFile(folder, ".saving-", ".tmp");
-        try {
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
-                ByteBuffer buffer = ByteBuffer.wrap(content);
-                while (buffer.hasRemaining()) {
-                    channel.write(buffer);
-                }
-                channel.force(true);
-            }
-            try {
-                Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            } catch (AtomicMoveNotSupportedException notHere) {
-                Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
-            }
-        } finally {
-            Files.deleteIfExists(beside);
-        }
+    /** Names within one millisecond still sort in their order. */
+    private static Path free(Path folder, String stamp, String ending) {
+        Path file;
+        int copy = 0;
+        do {
+            file = folder.resolve(String.format(Locale.ROOT, "%s-%03d%s", stamp, copy++, ending));
+        } while (Files.exists(file));
+        return file;
     }
 
     private static Path versionsOf(Path file) {

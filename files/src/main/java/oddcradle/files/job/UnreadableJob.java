@@ -11,6 +11,16 @@ public final class UnreadableJob extends IOException {
         this.field = field;
     }
 
+    private UnreadableJob(String message, String field, UnreadableJob cause) {
+        super(message, cause);
+        this.field = field;
+    }
+
+    /** The same with more of the cure. */
+    UnreadableJob with(String more) {
+        return new UnreadableJob(getMessage() + more, field, this);
+    }
+
     /** Path of the field, empty if the file as a whole is wrong. */
     public String field() {
         return field;

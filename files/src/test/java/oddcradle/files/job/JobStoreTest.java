@@ -7,13 +7,17 @@ import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.stream.Stream;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.JobEdit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 
 class JobStoreTest {
@@ -46,27 +50,79 @@ class JobStoreTest {
         }
     }
 
+    private List<Double> recoveredUps(Path file) throws IOException {
+        return store.recovered(file).stream()
+                .map(each -> each.document().job().seat().value(Freedom.UP))
+                .toList();
+    }
+
     @Test
-    void recovery_isKeptWhileEditing_andGoneAfterSaving() throws IOException {
+    void recovery_isGoneAfterSaving_andKeptUntilAnswered() throws IOException {
         Path file = folder.resolve("buggy.cradle.json");
         store.save(file, at(0.4));
-        assertThat(store.recovery(file)).isEmpty();
         store.keepRecovery(file, at(0.45));
-        assertThat(store.recovery(file).orElseThrow().job().seat().value(Freedom.UP))
-                .isEqualTo(0.45);
-        assertThat(up(file)).isEqualTo(0.4);
         store.save(file, at(0.45));
-        assertThat(store.recovery(file)).isEmpty();
+        assertThat(recoveredUps(file)).isEmpty();
         store.keepRecovery(file, at(0.5));
+        assertThat(recoveredUps(file)).containsExactly(0.5);
+        // Not answered yet: neither further editing nor its being given up touches it.
+        store.keepRecovery(file, at(0.55));
         store.dropRecovery(file);
-        assertThat(store.recovery(file)).isEmpty();
+        assertThat(recoveredUps(file)).containsExactly(0.5);
+        store.keepRecovery(file, at(0.6));
+        assertThat(recoveredUps(file)).containsExactlyInAnyOrder(0.5, 0.6);
+        assertThat(up(file)).isEqualTo(0.45);
+    }
+
+    @Test
+    void recoveredWorkThatIsLeft_isAmongTheVersions() throws IOException {
+        Path file = folder.resolve("buggy.cradle.json");
+        store.save(file, at(0.4));
+        store.keepRecovery(file, at(0.5));
+        store.leave(file, store.recovered(file).get(0));
+        assertThat(recoveredUps(file)).isEmpty();
+        assertThat(up(store.versions(file).get(0))).isEqualTo(0.5);
     }
 
     @Test
     void damagedRecovery_isNoRecovery() throws IOException {
         Path file = folder.resolve("buggy.cradle.json");
         Files.writeString(folder.resolve("buggy.recovery"), "{ half");
-        assertThat(store.recovery(file)).isEmpty();
+        assertThat(store.recovered(file)).isEmpty();
+    }
+
+    @Test
+    void whatAKilledSaveLeft_isSweptAtTheNextOpen_butNotWhatIsBeingWritten() throws IOException {
+        Path file = folder.resolve("buggy.cradle.json");
+        store.save(file, at(0.4));
+        store.save(file, at(0.41));
+        Process gone = new ProcessBuilder("true").start();
+        gone.onExit().join();
+        Path left = Files.writeString(folder.resolve(".saving-" + gone.pid() + "-3.tmp"), "{ half");
+        Path leftInVersions =
+                Files.writeString(folder.resolve("buggy.versions").resolve(".saving-8123456789012345678.tmp"), "");
+        Path running = Files.writeString(
+                folder.resolve(".saving-" + ProcessHandle.current().pid() + "-999.tmp"), "{ half");
+        store.open(file);
+        assertThat(left).doesNotExist();
+        assertThat(leftInVersions).doesNotExist();
+        assertThat(running).exists();
+    }
+
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void savedFile_keepsItsPermissions_andALinkItsTarget() throws IOException {
+        Path file = folder.resolve("buggy.cradle.json");
+        store.save(file, at(0.4));
+        Path plain = Files.createFile(folder.resolve("plain"));
+        assertThat(Files.getPosixFilePermissions(file)).isEqualTo(Files.getPosixFilePermissions(plain));
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-rw-r--"));
+        Path link = Files.createSymbolicLink(folder.resolve("link.cradle.json"), file);
+        store.save(link, at(0.5));
+        assertThat(Files.isSymbolicLink(link)).isTrue();
+        assertThat(up(file)).isEqualTo(0.5);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-rw-r--");
     }
 
     @Test
@@ -94,5 +150,20 @@ class JobStoreTest {
         assertThatThrownBy(() -> store.open(folder.resolve("gone.cradle.json")))
                 .hasMessage("gone.cradle.json: does not exist; check the path");
         assertThatThrownBy(() -> store.open(folder)).hasMessageContaining("is a folder");
+    }
+
+    @Test
+    void damagedFile_isToldWithItsVersions_whereThereAreSome() throws IOException {
+        Path file = folder.resolve("buggy.cradle.json");
+        Files.writeString(file, "{ half");
+        assertThatThrownBy(() -> store.open(file))
+                .hasMessageStartingWith("buggy.cradle.json: is damaged at line 1")
+                .hasMessageNotContaining("version");
+        Files.delete(file);
+        store.save(file, at(0.4));
+        store.save(file, at(0.5));
+        Files.writeString(file, "{ half");
+        assertThatThrownBy(() -> store.open(file)).hasMessageContaining("; 1 earlier version is in buggy.versions");
+        assertThat(up(store.versions(file).get(0))).isEqualTo(0.4);
     }
 }

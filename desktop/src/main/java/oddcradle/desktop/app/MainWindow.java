@@ -1,61 +1,49 @@
 package oddcradle.desktop.app;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.prefs.Preferences;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.control.Alert;
-import javafx.scene.control.Button;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import oddcradle.core.examine.Examination;
+import javafx.stage.WindowEvent;
 import oddcradle.core.examine.Scans;
 import oddcradle.core.finding.Stop;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Side;
-import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
 import oddcradle.desktop.rail.Rail;
+import oddcradle.desktop.slate.Draft;
 import oddcradle.desktop.slate.StopSlate;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.stops.Slates;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
-import oddcradle.files.job.DemoJobs;
-import oddcradle.files.job.JobDocument;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.JobScans;
-import oddcradle.files.paper.Packet;
-import oddcradle.files.paper.PaperSize;
 
-/** The frame of the window: bar, rail, stand, slate, notes; and what the bar's buttons do. */
+/** The frame of the window: bar, rail, stand, slate, notes. */
 public final class MainWindow {
-    private static final double WIDTH = 1280;
-    private static final double HEIGHT = 800;
-
     private final Stage stage;
     private final Desk desk;
-    private final Recents recents;
-    private final Executor files;
+    private final JobFiles files;
+    private final WindowPlace place;
+    private final Executor background;
     private final Palette palette = new Palette();
     private final Stand stand;
     private final Rail rail;
@@ -63,37 +51,41 @@ public final class MainWindow {
     private final Slates slates;
     private final TopBar bar;
     private final ScrollPane slate = new ScrollPane();
-    private final VBox banners = new VBox();
-    private final Label complaint = new Label();
+    private final Banners banners = new Banners();
     private final Scene scene;
     private Look look = Look.PAPER;
-    /** Which scan was read last, from where. */
-    private String scanRead = "Optional.empty";
+    private ScansOf scansRead = new ScansOf(List.of(), Optional.empty());
 
-    public MainWindow(Stage stage, Desk desk, Recents recents, Executor files) {
+    /** Which scans were read last, for which file. */
+    private record ScansOf(List<String> named, Optional<Path> file) {}
+
+    /**
+     * @param memory what the window keeps between runs
+     * @param background runs one task after the other
+     * @param opener opens a written paper in the program that this system has for it
+     */
+    public MainWindow(Stage stage, Desk desk, Preferences memory, Executor background, Consumer<Path> opener) {
         this.stage = stage;
         this.desk = desk;
-        this.recents = recents;
-        this.files = files;
+        this.background = background;
+        this.place = new WindowPlace(memory);
+        this.files = new JobFiles(stage, desk, new Recents(memory), background, banners, opener);
         this.stand = new Stand(desk, palette);
         this.rail = new Rail(desk);
         this.notes = new NotesPane(desk);
         this.slates = new Slates(desk, palette);
         this.bar = new TopBar(desk, this);
-        this.scene = new Scene(layout(), WIDTH, HEIGHT);
+        this.scene = new Scene(layout());
         look.dress(scene);
         palette.onChange(this::recolour);
+        files.settleFirst(() -> settle(true));
+        desk.askBeforeLeaving(() -> settle(false));
         follow();
         keys();
         stage.setScene(scene);
         stage.setTitle("Odd Cradle");
-        stage.setMinWidth(960);
-        stage.setMinHeight(600);
-        stage.setOnCloseRequest(closing -> {
-            if (!mayLeave()) {
-                closing.consume();
-            }
-        });
+        place.restore(stage);
+        stage.setOnCloseRequest(this::close);
     }
 
     private StackPane layout() {
@@ -108,17 +100,7 @@ public final class MainWindow {
         slate.setMinWidth(360);
         notes.setPrefHeight(140);
         notes.setMinHeight(140);
-        complaint.setId("complaint");
-        complaint.setWrapText(true);
-        HBox complaintBanner = new HBox(complaint);
-        complaintBanner.getStyleClass().addAll("banner", "bad");
-        desk.complaintProperty().addListener((property, before, text) -> {
-            complaint.setText(text);
-            banners.getChildren().remove(complaintBanner);
-            if (!text.isEmpty()) {
-                banners.getChildren().add(0, complaintBanner);
-            }
-        });
+        desk.complaintProperty().addListener((property, before, text) -> banners.complain(text));
         BorderPane inner = new BorderPane(stand, banners, slate, notes, null);
         BorderPane outer = new BorderPane(inner, bar, null, null, rail);
         return new StackPane(outer, palette);
@@ -151,7 +133,7 @@ public final class MainWindow {
         desk.selectionProperty().addListener((property, before, part) -> refresh());
         desk.session().documentProperty().addListener(change -> {
             bar.refresh();
-            keepRecovery();
+            files.keepRecovery();
         });
         desk.session().documentProperty().addListener(change -> readScan());
         desk.session().fileProperty().addListener(change -> readScan());
@@ -160,15 +142,36 @@ public final class MainWindow {
     }
 
     private void keys() {
-        key(KeyCode.Z, desk.session()::undo);
-        key(KeyCode.Y, desk.session()::redo);
-        key(KeyCode.S, this::save);
-        key(KeyCode.O, this::chooseAndOpen);
-        key(KeyCode.P, this::printPacket);
+        key(KeyCode.Z, this::undo);
+        key(KeyCode.Y, this::redo);
+        key(KeyCode.S, files::save);
+        key(KeyCode.O, files::chooseAndOpen);
+        key(KeyCode.P, files::printPacket);
+        // A text field keeps these keys to itself even where nothing has been typed.
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
+            boolean inText = scene.getFocusOwner() instanceof TextInputControl;
+            if (inText && press.isShortcutDown() && !Draft.isBeingTyped(scene.getFocusOwner())) {
+                if (press.getCode() == KeyCode.Z && !press.isShiftDown()) {
+                    undo();
+                    press.consume();
+                } else if (press.getCode() == KeyCode.Y) {
+                    redo();
+                    press.consume();
+                }
+            }
+        });
         for (Stop stop : Stop.values()) {
             KeyCode digit = KeyCode.getKeyCode(Integer.toString(stop.number() % 10));
-            key(digit, () -> desk.stopProperty().set(stop));
+            key(digit, () -> desk.goTo(stop));
         }
+    }
+
+    private void undo() {
+        desk.session().undo();
+    }
+
+    private void redo() {
+        desk.session().redo();
     }
 
     private void key(KeyCode code, Runnable action) {
@@ -229,73 +232,9 @@ public final class MainWindow {
         recolour();
     }
 
-    List<Path> recents() {
-        return recents.list();
-    }
-
-    void chooseAndOpen() {
-        FileChooser chooser = chooser("Open a job");
-        Optional.ofNullable(chooser.showOpenDialog(stage)).ifPresent(file -> open(file.toPath()));
-    }
-
-    /** Opens a file; on trouble the open job is untouched and the banner says why. */
-    public void open(Path file) {
-        if (!mayLeave()) {
-            return;
-        }
-        try {
-            desk.session().open(file);
-            desk.complaintProperty().set("");
-            recents.add(file);
-            offerRecovery(file);
-        } catch (IOException unreadable) {
-            desk.complaintProperty().set(unreadable.getMessage());
-        }
-    }
-
-    void openDemo(DemoJobs demo) {
-        if (mayLeave()) {
-            desk.session().openUnsaved(demo.load());
-        }
-    }
-
-    private void offerRecovery(Path file) {
-        Optional<JobDocument> recovered = desk.session().recovery(file);
-        if (recovered.isEmpty()) {
-            return;
-        }
-        HBox banner = new HBox();
-        banner.getStyleClass().add("banner");
-        Button take = new Button("Take it up");
-        take.setId("recover");
-        Button leave = new Button("Leave it");
-        take.setOnAction(click -> {
-            desk.session().recover(recovered.get());
-            banners.getChildren().remove(banner);
-        });
-        leave.setOnAction(click -> {
-            tell(desk.session()::dropRecovery);
-            banners.getChildren().remove(banner);
-        });
-        banner.getChildren()
-                .addAll(
-                        new Label("The program ended before this job was saved; its last state was kept."),
-                        take,
-                        leave);
-        banners.getChildren().add(banner);
-    }
-
-    private interface FileWork {
-        void run() throws IOException;
-    }
-
-    private void tell(FileWork work) {
-        try {
-            work.run();
-            desk.complaintProperty().set("");
-        } catch (IOException failed) {
-            desk.complaintProperty().set("could not write: " + failed.getMessage());
-        }
+    /** Opening, saving and papers. */
+    JobFiles files() {
+        return files;
     }
 
     /** Reads the scans the job names, if it names others than before. */
@@ -306,16 +245,16 @@ public final class MainWindow {
                 .flatMap(side -> side.scan(job).stream())
                 .map(scan -> scan.file() + " " + scan.metresPerUnit())
                 .toList();
-        String wanted = named + " " + file;
-        if (wanted.equals(scanRead)) {
+        ScansOf wanted = new ScansOf(named, file);
+        if (wanted.equals(scansRead)) {
             return;
         }
-        scanRead = wanted;
+        scansRead = wanted;
         if (named.isEmpty() || file.isEmpty()) {
             desk.live().examine(job, Scans.NONE);
             return;
         }
-        files.execute(() -> {
+        background.execute(() -> {
             try {
                 Scans scans = JobScans.read(job, file.get());
                 Platform.runLater(() -> desk.live().examine(desk.session().job(), scans));
@@ -325,91 +264,29 @@ public final class MainWindow {
         });
     }
 
-    private void keepRecovery() {
-        files.execute(() -> {
-            try {
-                desk.session().keepRecovery();
-            } catch (IOException failed) {
-                Platform.runLater(() -> desk.complaintProperty()
-                        .set("the recovery file could not be written: " + failed.getMessage() + "; save soon"));
-            }
-        });
-    }
-
-    void save() {
-        Optional<Path> file = desk.session().fileProperty().get();
-        if (file.isPresent()) {
-            tell(() -> desk.session().save(file.get()));
-        } else {
-            chooseAndSave();
-        }
-    }
-
-    void chooseAndSave() {
-        FileChooser chooser = chooser("Save the job");
-        chooser.setInitialFileName("job" + JobStore.EXTENSION);
-        Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> saveAs(file.toPath()));
-    }
-
-    /** Saves under a name and remembers it. */
-    public void saveAs(Path file) {
-        tell(() -> {
-            desk.session().save(file);
-            recents.add(file);
-        });
-    }
-
-    private static FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Odd Cradle jobs", "*" + JobStore.EXTENSION));
-        return chooser;
-    }
-
-    void printPacket() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write the packet");
-        chooser.setInitialFileName(Packet.fileName(desk.session().job().name()));
-        Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> writePacket(file.toPath()));
-    }
-
-    /** Writes the PDF in the background and says so in the banner. */
-    public void writePacket(Path file) {
-        Examination examination = desk.examination();
-        UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
-        files.execute(() -> {
-            String said;
-            try {
-                Files.write(file, Packet.of(examination, style, PaperSize.A4, LocalDate.now()));
-                said = "";
-            } catch (IOException failed) {
-                said = "the packet could not be written: " + failed.getMessage();
-            }
-            String text = said;
-            Platform.runLater(() -> desk.complaintProperty().set(text));
-        });
-    }
-
-    /** Asks before unsaved changes are lost. */
-    private boolean mayLeave() {
-        if (!desk.session().changedProperty().get()) {
+    /** Takes what is typed in the sheet; what is wrong is asked about. */
+    private boolean settle(boolean leavingJob) {
+        List<Draft> wrong = Draft.settleAll(slate.getContent()).stream()
+                .filter(draft -> leavingJob || !draft.waitsForButton())
+                .toList();
+        if (wrong.isEmpty()) {
             return true;
         }
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType("Discard", ButtonBar.ButtonData.NO);
-        Alert question = new Alert(
-                Alert.AlertType.NONE, "This job has changes that are not saved.", save, discard, ButtonType.CANCEL);
-        question.initOwner(stage);
-        question.setTitle("Odd Cradle");
-        Optional<ButtonType> answer = question.showAndWait();
-        if (answer.filter(save::equals).isPresent()) {
-            save();
-            return !desk.session().changedProperty().get();
-        }
-        if (answer.filter(discard::equals).isPresent()) {
-            tell(desk.session()::dropRecovery);
+        String what = wrong.stream().map(Draft::words).collect(Collectors.joining("\n"));
+        Optional<Integer> answer = new Question(stage).ask("Typed, but not taken:\n" + what, "Mend it", "Drop it");
+        if (answer.equals(Optional.of(1))) {
+            wrong.forEach(Draft::drop);
             return true;
         }
+        wrong.get(0).goBack();
         return false;
+    }
+
+    private void close(WindowEvent closing) {
+        if (!files.mayLeave()) {
+            closing.consume();
+        } else {
+            place.remember(stage);
+        }
     }
 }

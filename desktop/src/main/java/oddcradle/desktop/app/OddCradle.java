@@ -3,13 +3,13 @@ package oddcradle.desktop.app;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.prefs.Preferences;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.JobSession;
-import oddcradle.desktop.store.Recents;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.UnsavedJobs;
@@ -18,11 +18,16 @@ import oddcradle.files.job.UnsavedJobs;
 public final class OddCradle extends Application {
     @Override
     public void start(Stage stage) {
-        open(stage, getParameters().getRaw());
+        open(stage, getParameters().getRaw(), paper -> getHostServices()
+                .showDocument(paper.toUri().toString()));
     }
 
-    /** Fills a stage; {@link Launcher#prepare} must have been called. */
-    public static void open(Stage stage, List<String> arguments) {
+    /**
+     * Fills a stage; {@link Launcher#prepare} must have been called.
+     *
+     * @param opener opens a written paper in the program that this system has for it
+     */
+    public static void open(Stage stage, List<String> arguments, Consumer<Path> opener) {
         Look.loadFonts();
         Preparation.First first = Preparation.await();
         JobSession session = new JobSession(Clock.systemUTC(), first.document(), UnsavedJobs.ofThisUser());
@@ -31,15 +36,15 @@ public final class OddCradle extends Application {
         MainWindow window = new MainWindow(
                 stage,
                 desk,
-                new Recents(Preferences.userNodeForPackage(OddCradle.class)),
-                Workers.inOrder("papers and files"));
-        window.show();
-        first.file().ifPresent(window::open);
-        if (!first.problem().isEmpty()) {
-            desk.complaintProperty().set(first.problem());
-        }
+                Preferences.userNodeForPackage(OddCradle.class),
+                Workers.inOrder("papers and files"),
+                opener);
         if (arguments.size() >= 2 && arguments.get(0).equals("shots")) {
+            window.show();
             new Shots(window, Path.of(arguments.get(1))).begin();
+            return;
         }
+        window.show();
+        window.files().begin(first.file(), first.trouble());
     }
 }

@@ -9,6 +9,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import oddcradle.core.examine.Examination;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.EmptyBench;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 
@@ -21,10 +22,10 @@ final class Preparation {
     private Preparation() {}
 
     /**
-     * @param file where the job is from; empty for the demo
-     * @param problem why the asked file could not be opened; the demo stands in for it
+     * @param file that is asked for
+     * @param trouble why it could not be opened; an empty bench stands in for it
      */
-    record First(JobDocument document, Optional<Path> file, String problem) {}
+    record First(JobDocument document, Optional<Path> file, Optional<IOException> trouble) {}
 
     static void begin(String[] arguments) {
         first = CompletableFuture.supplyAsync(() -> load(List.of(arguments)));
@@ -49,14 +50,14 @@ final class Preparation {
         if (arguments.size() >= 2 && arguments.get(0).equals("open")) {
             Path file = Path.of(arguments.get(1));
             try {
-                return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), "");
+                return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), Optional.empty());
             } catch (IOException unreadable) {
-                return new First(DemoJobs.SALTMARSH_RUNABOUT.load(), Optional.empty(), unreadable.getMessage());
+                return new First(EmptyBench.load(), Optional.of(file), Optional.of(unreadable));
             }
         }
         DemoJobs demo = arguments.size() >= 2 && arguments.get(0).equals("demo")
                 ? DemoJobs.named(arguments.get(1)).orElse(DemoJobs.SALTMARSH_RUNABOUT)
                 : DemoJobs.SALTMARSH_RUNABOUT;
-        return new First(demo.load(), Optional.empty(), "");
+        return new First(demo.load(), Optional.empty(), Optional.empty());
     }
 }

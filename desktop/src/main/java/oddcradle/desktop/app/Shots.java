@@ -40,14 +40,14 @@ final class Shots {
                     Locale.ROOT, "%02d-%s", stop.number(), stop.title().toLowerCase(Locale.ROOT));
             picture(name, () -> {
                 window.desk().selectionProperty().set(Optional.empty());
-                window.desk().stopProperty().set(stop);
+                window.desk().goTo(stop);
                 if (stop == Stop.CRADLE) {
                     turnTo("corner");
                 }
             });
         }
         picture("11-four-views", () -> {
-            window.desk().stopProperty().set(Stop.SEAT);
+            window.desk().goTo(Stop.SEAT);
             window.stand().show(Stand.Side.ALL);
         });
         picture("12-seat-night", () -> {
@@ -59,33 +59,33 @@ final class Shots {
             turnTo("gaps");
         });
         picture("14-cradle-tubes", () -> {
-            window.desk().stopProperty().set(Stop.CRADLE);
+            window.desk().goTo(Stop.CRADLE);
             window.desk().selectionProperty().set(Optional.of("C9"));
             turnTo("tubes");
         });
         picture("15-candidates", () -> {
             window.desk().selectionProperty().set(Optional.empty());
-            window.desk().stopProperty().set(Stop.DONOR);
+            window.desk().goTo(Stop.DONOR);
             turnTo("compare");
             window.stand().show(Stand.Side.CANDIDATES);
         });
         picture("16-line-charts", () -> {
             window.stand().show(Stand.Side.THREE_QUARTER);
-            window.desk().stopProperty().set(Stop.LINE);
+            window.desk().goTo(Stop.LINE);
             turnTo("charts");
         });
         picture("17-seat-search", () -> {
-            window.desk().stopProperty().set(Stop.SEAT);
+            window.desk().goTo(Stop.SEAT);
             turnTo("search");
             press("search-run");
         });
         picture("18-cradle-proposals", () -> {
-            window.desk().stopProperty().set(Stop.CRADLE);
+            window.desk().goTo(Stop.CRADLE);
             turnTo("cradles");
             press("propose-run");
         });
         steps.add(() -> {
-            window.desk().stopProperty().set(Stop.SEAT);
+            window.desk().goTo(Stop.SEAT);
             turnTo("way");
             press("way-find");
         });

@@ -3,6 +3,7 @@ package oddcradle.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -10,15 +11,19 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.job.DemoJobs;
 
 /** Name and state of the job, undo and redo, units, look, save, packet. */
 final class TopBar extends HBox {
+    /** Room for the longest state. */
+    private static final double STATE_WIDTH = 128;
+
     private final Desk desk;
     private final Label name = new Label();
     private final Label state = new Label();
@@ -43,14 +48,21 @@ final class TopBar extends HBox {
         Button look = plain("look", "Paper / Night");
         look.setOnAction(click -> window.changeLook());
         Button save = plain("save", "Save");
-        save.setOnAction(click -> window.save());
-        Button packet = new Button("Print packet");
+        save.setOnAction(click -> window.files().save());
+        Button packet = new Button("Packet as PDF …");
+        packet.setMinWidth(USE_PREF_SIZE);
         packet.setId("packet");
         packet.getStyleClass().add("strong-button");
-        packet.setOnAction(click -> window.printPacket());
-        getChildren().addAll(brand, name, state, files, gap(), undo, redo, gap());
+        packet.setOnAction(click -> window.files().printPacket());
+        // Only the name gives way: no button may move under the pointer.
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        state.setMinWidth(STATE_WIDTH);
+        files.setMinWidth(USE_PREF_SIZE);
+        brand.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(brand, name, state, files, undo, redo);
         addUnits();
-        getChildren().addAll(gap(), look, save, packet);
+        getChildren().addAll(look, save, packet);
         refresh();
     }
 
@@ -79,34 +91,28 @@ final class TopBar extends HBox {
         return button;
     }
 
-    private static Region gap() {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        return gap;
-    }
-
     private void fillMenu(MainWindow window) {
         MenuItem open = new MenuItem("Open a job …");
         open.setId("menu-open");
-        open.setOnAction(click -> window.chooseAndOpen());
+        open.setOnAction(click -> window.files().chooseAndOpen());
         MenuItem saveAs = new MenuItem("Save under another name …");
         saveAs.setId("menu-save-as");
-        saveAs.setOnAction(click -> window.chooseAndSave());
+        saveAs.setOnAction(click -> window.files().chooseAndSave());
         files.getItems().setAll(open, saveAs, new SeparatorMenuItem());
         for (DemoJobs demo : DemoJobs.values()) {
             MenuItem item = new MenuItem("Demo · " + demo.words());
             item.setId("demo-" + demo.fileName());
-            item.setOnAction(click -> window.openDemo(demo));
+            item.setOnAction(click -> window.files().openDemo(demo));
             files.getItems().add(item);
         }
-        List<Path> recents = window.recents();
+        List<Path> recents = window.files().recents();
         if (!recents.isEmpty()) {
             files.getItems().add(new SeparatorMenuItem());
         }
         for (Path recent : recents) {
             MenuItem item = new MenuItem(recent.toString());
             item.setMnemonicParsing(false);
-            item.setOnAction(click -> window.open(recent));
+            item.setOnAction(click -> window.files().open(recent));
             files.getItems().add(item);
         }
     }
@@ -116,20 +122,16 @@ final class TopBar extends HBox {
         name.setText(desk.session().job().name());
         boolean changed = desk.session().changedProperty().get();
         boolean inFile = desk.session().fileProperty().get().isPresent();
-        state.setText(changed ? "· changed" : inFile ? "· saved" : "· demo, not in a file");
-        undo.setText("Undo"
-                + desk.session()
-                        .undoLabelProperty()
-                        .get()
-                        .map(label -> " " + label.in(desk.units()))
-                        .orElse(""));
-        undo.setDisable(desk.session().undoLabelProperty().get().isEmpty());
-        redo.setText("Redo"
-                + desk.session()
-                        .redoLabelProperty()
-                        .get()
-                        .map(label -> " " + label.in(desk.units()))
-                        .orElse(""));
-        redo.setDisable(desk.session().redoLabelProperty().get().isEmpty());
+        state.setText(changed ? "· changed" : inFile ? "· saved" : "· not in a file");
+        show(undo, "Undo", desk.session().undoLabelProperty().get());
+        show(redo, "Redo", desk.session().redoLabelProperty().get());
+    }
+
+    /** What it would do stands in its tooltip, so that the button keeps its place. */
+    private void show(Button button, String word, Optional<Phrase> label) {
+        button.setDisable(label.isEmpty());
+        String what = word + label.map(each -> ": " + each.in(desk.units())).orElse("");
+        button.setTooltip(new Tooltip(what));
+        button.setAccessibleText(what);
     }
 }

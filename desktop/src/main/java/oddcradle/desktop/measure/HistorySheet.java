@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
@@ -15,6 +14,7 @@ import oddcradle.core.job.Donor;
 import oddcradle.core.job.History;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.store.Desk;
 
 /** Where the donor comes from, and what was looked at before it goes in. */
@@ -25,7 +25,7 @@ public final class HistorySheet extends VBox {
     private final QuantityField price;
     private final QuantityField parts;
     private final List<ToggleGroup> found = new ArrayList<>();
-    private final List<TextField> notes = new ArrayList<>();
+    private final List<WordField> notes = new ArrayList<>();
     private boolean showing;
 
     public HistorySheet(Desk desk) {
@@ -74,21 +74,32 @@ public final class HistorySheet extends VBox {
             button.setUserData(each);
             button.setOnAction(click -> {
                 button.setSelected(true);
-                changeCheck(index, each, notes.get(index).getText());
+                changeCheck(index, each, note(index));
             });
             row.getChildren().add(button);
         }
-        TextField note = new TextField();
-        note.setId("check-" + index + "-note");
-        note.setPromptText("note");
-        note.setAccessibleText("note on " + History.USUAL.get(index));
+        WordField note = WordField.wide(
+                "check-" + index + "-note",
+                "note on " + History.USUAL.get(index),
+                "note",
+                typed -> changeCheck(
+                        index, (History.Found) group.getSelectedToggle().getUserData(), typed));
         note.setPrefWidth(128);
-        note.setOnAction(enter ->
-                changeCheck(index, (History.Found) group.getSelectedToggle().getUserData(), note.getText()));
         row.getChildren().add(note);
         found.add(group);
         notes.add(note);
         return new VBox(what, row);
+    }
+
+    private String note(int index) {
+        return check(History.USUAL.get(index)).note();
+    }
+
+    private History.Check check(String what) {
+        return now().checks().stream()
+                .filter(each -> each.what().equals(what))
+                .findFirst()
+                .orElse(new History.Check(what, History.Found.UNKNOWN, ""));
     }
 
     private Donor donor() {
@@ -128,14 +139,9 @@ public final class HistorySheet extends VBox {
         parts.show(h.partsPrice(), desk.units());
         for (int k = 0; k < History.USUAL.size(); k++) {
             String what = History.USUAL.get(k);
-            History.Check check = h.checks().stream()
-                    .filter(each -> each.what().equals(what))
-                    .findFirst()
-                    .orElse(new History.Check(what, History.Found.UNKNOWN, ""));
+            History.Check check = check(what);
             found.get(k).getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == check.found()));
-            if (!notes.get(k).isFocused()) {
-                notes.get(k).setText(check.note());
-            }
+            notes.get(k).show(check.note(), desk.units());
         }
         showing = false;
     }

@@ -13,10 +13,11 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.Side;
 import oddcradle.core.job.SurveyEdit;
 import oddcradle.core.math.InvalidValue;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.store.Desk;
 
 /** Brings a boss or node of the job, or a point of the user's own, onto the sheet. */
@@ -27,10 +28,11 @@ final class PointAdder extends VBox {
     private final Side side;
     private final Runnable added;
     private final ComboBox<String> which = new ComboBox<>();
-    private final TextField name = field("point-name", "name");
-    private final List<TextField> about =
-            List.of(field("point-forward", "forward"), field("point-left", "left"), field("point-up", "up"));
-    private final HBox own = new HBox(4);
+    private final Form own = new Form("point", "Its name, and its place by eye");
+    private final TextField name = own.text("name", "P1");
+    private final TextField place = own.text("place", "forward left up: 480 330 220");
+    private final TextField bore = own.text("bore", "of its hole; empty: a point without one");
+    private final Button add = new Button("Measure it");
     private final Label problem = new Label();
 
     PointAdder(Desk desk, Side side, Runnable added) {
@@ -42,26 +44,15 @@ final class PointAdder extends VBox {
         which.setAccessibleText("point to measure");
         which.setPrefWidth(196);
         which.setOnAction(choice -> arrange());
-        Button add = new Button("Measure it");
         add.setId("point-add");
         add.getStyleClass().add("cure-button");
         add.setOnAction(click -> add());
-        own.getChildren().add(name);
-        own.getChildren().addAll(about);
+        own.button("Measure it", () -> measure(ownPoint()));
         problem.getStyleClass().add("field-problem");
         problem.setId("point-problem");
         problem.setWrapText(true);
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        getChildren().addAll(new HBox(8, which, add), own, problem);
-    }
-
-    private static TextField field(String id, String prompt) {
-        TextField field = new TextField();
-        field.setId(id);
-        field.setPromptText(prompt);
-        field.setAccessibleText(prompt);
-        field.setPrefWidth(79);
-        return field;
+        getChildren().addAll(new HBox(8, which, add), problem, own);
     }
 
     private static Stream<SurveyPoint> ofJob(Job job, Side side) {
@@ -93,24 +84,25 @@ final class PointAdder extends VBox {
         boolean mine = OWN.equals(which.getValue());
         own.setVisible(mine);
         own.setManaged(mine);
+        add.setVisible(!mine);
+        add.setManaged(!mine);
         problem.setText("");
     }
 
     private void add() {
         try {
-            SurveyPoint point = OWN.equals(which.getValue())
-                    ? ownPoint()
-                    : ofJob(desk.session().job(), side)
-                            .filter(each -> each.id().equals(which.getValue()))
-                            .findFirst()
-                            .orElseThrow();
-            desk.session().apply(new SurveyEdit.SetPoint(side, point));
-            name.clear();
-            about.forEach(TextField::clear);
-            added.run();
+            measure(ofJob(desk.session().job(), side)
+                    .filter(each -> each.id().equals(which.getValue()))
+                    .findFirst()
+                    .orElseThrow());
         } catch (InvalidValue invalid) {
             problem.setText(invalid.getMessage());
         }
+    }
+
+    private void measure(SurveyPoint point) {
+        desk.session().apply(new SurveyEdit.SetPoint(side, point));
+        added.run();
     }
 
     private SurveyPoint ownPoint() {
@@ -118,15 +110,9 @@ final class PointAdder extends VBox {
         if (side.survey(desk.session().job()).point(id).isPresent()) {
             throw new InvalidValue("name", "is \"" + id + "\", which is on the sheet already; choose another");
         }
-        return new SurveyPoint(id, id, new Vec3(coordinate(0), coordinate(1), coordinate(2)), 0, false);
-    }
-
-    private double coordinate(int axis) {
-        try {
-            return Entry.read(about.get(axis).getText(), Kind.LENGTH, desk.units())
-                    .si();
-        } catch (InvalidValue invalid) {
-            throw new InvalidValue(about.get(axis).getPromptText() + " by eye", invalid.problem());
-        }
+        double hole = bore.getText().isBlank()
+                ? 0
+                : Entry.read(bore.getText(), Kind.LENGTH, desk.units()).si();
+        return new SurveyPoint(id, id, Places.one(place.getText(), desk.units()), hole, false);
     }
 }

@@ -2,9 +2,11 @@ package oddcradle.desktop.measure;
 
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
@@ -15,10 +17,15 @@ import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.slate.Draft;
+import oddcradle.desktop.slate.Pointer;
 import oddcradle.desktop.slate.QuantityField;
 
-/** The field that a hand or a caliper types a reading into; Enter takes it. Instrument and uncertainty stay for the next. */
-final class ReadingEntry extends VBox {
+/**
+ * The field that a hand or a caliper types a reading into; Enter takes it, and so does leaving it. Instrument and uncertainty
+ * stay for the next.
+ */
+final class ReadingEntry extends VBox implements Draft {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final TextField text = new TextField();
@@ -30,6 +37,9 @@ final class ReadingEntry extends VBox {
     private final VBox sigma = new VBox();
     private final Consumer<Reading> taken;
     private Reading wanted;
+    /** What stood in the field when it was asked for. */
+    private String asked = "";
+
     private UnitStyle style = UnitStyle.MILLIMETRES;
     private boolean showing;
 
@@ -49,7 +59,17 @@ final class ReadingEntry extends VBox {
         problem.setWrapText(true);
         HBox row = new HBox(name, text, unit);
         row.getStyleClass().add("field-row");
-        text.setOnAction(enter -> take());
+        text.setOnAction(enter -> {
+            take();
+            text.requestFocus();
+        });
+        text.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                drop();
+            }
+        });
+        text.textProperty().addListener(typed -> complain(""));
+        Pointer.watch(this);
         instrument.setId("reading-instrument");
         instrument.setAccessibleText("instrument");
         instrument.getItems().setAll(Instrument.values());
@@ -62,13 +82,50 @@ final class ReadingEntry extends VBox {
         lengthSigma = new QuantityField("reading-sigma", "Uncertain by ±", Kind.LENGTH, this::chooseSigma);
         angleSigma = new QuantityField("reading-angle-sigma", "Uncertain by ±", Kind.ANGLE, this::chooseSigma);
         getChildren().addAll(row, problem, withRow, sigma);
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        problem.setManaged(false);
+    }
+
+    /** What is typed is taken when the keyboard leaves this area; its buttons act on what is asked. */
+    void takeWhenLeaving(Node area) {
+        area.focusWithinProperty().addListener((property, was, within) -> {
+            if (!within) {
+                settle();
+            }
+        });
+    }
+
+    @Override
+    public boolean isEdited() {
+        return !text.getText().isBlank() && !text.getText().equals(asked);
+    }
+
+    @Override
+    public void settle() {
+        if (isEdited()) {
+            take();
+        }
+    }
+
+    @Override
+    public void drop() {
+        text.setText(asked);
+    }
+
+    @Override
+    public void goBack() {
+        text.requestFocus();
+    }
+
+    @Override
+    public String words() {
+        return "Reading: " + problem.getText();
     }
 
     /** Asks for a reading; what was typed and not taken goes away. */
     void ask(Reading reading, String shownText, UnitStyle newStyle) {
         wanted = reading;
         style = newStyle;
+        asked = shownText;
         text.setText(shownText);
         complain("");
         show();
@@ -124,6 +181,7 @@ final class ReadingEntry extends VBox {
     private void complain(String what) {
         text.pseudoClassStateChanged(WRONG, !what.isEmpty());
         problem.setText(what);
+        Pointer.whenUp(this, () -> problem.setManaged(!problem.getText().isEmpty()));
     }
 
     private static final class InstrumentText extends StringConverter<Instrument> {

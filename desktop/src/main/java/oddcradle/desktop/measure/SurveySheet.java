@@ -65,6 +65,7 @@ public final class SurveySheet extends VBox {
         hold.setWrapText(true);
         hold.getStyleClass().add("note-stop");
         asking.getChildren().addAll(picture, hold, entry, buttons());
+        entry.takeWhenLeaving(asking);
         VBox more = new VBox(6, other);
         more.setVisible(false);
         more.setManaged(false);
@@ -90,6 +91,10 @@ public final class SurveySheet extends VBox {
         skip.setId("reading-later");
         skip.getStyleClass().add("plain-button");
         skip.setOnAction(click -> {
+            if (entry.isEdited()) {
+                entry.settle();
+                return;
+            }
             later.add(ReadingWords.of(entry.wanted()));
             chosen = Optional.empty();
             ask();
@@ -186,7 +191,6 @@ public final class SurveySheet extends VBox {
         desk.session().apply(new SurveyEdit.SetReading(side, reading));
         chosen = Optional.empty();
         refresh();
-        entry.field().requestFocus();
     }
 
     /** Types what an instrument would show at the machine as it stands in the job, and presses Enter for it. */

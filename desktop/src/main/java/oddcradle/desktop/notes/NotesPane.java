@@ -108,7 +108,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
     }
 
     private void goTo(Finding finding) {
-        desk.stopProperty().set(finding.stop());
+        desk.goTo(finding.stop());
         finding.where().parts().stream().findFirst().ifPresent(part -> desk.selectionProperty()
                 .set(Optional.of(part)));
     }

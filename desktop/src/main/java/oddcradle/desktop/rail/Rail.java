@@ -62,8 +62,8 @@ public final class Rail extends VBox {
         button.setMaxWidth(Double.MAX_VALUE);
         row.prefWidthProperty().bind(button.widthProperty().subtract(26));
         button.setOnAction(click -> {
-            desk.stopProperty().set(stop);
-            select(stop);
+            desk.goTo(stop);
+            select(desk.stopProperty().get());
         });
         return button;
     }

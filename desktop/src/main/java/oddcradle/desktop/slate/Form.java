@@ -12,9 +12,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.math.InvalidValue;
 
-/** A few fields and a button that takes them together; what is wrong stands under them and nothing typed is lost. */
-public final class Form extends VBox {
+/** A few fields and a button, or Enter, that takes them together; what is wrong stands under them and nothing typed is lost. */
+public final class Form extends VBox implements Draft {
     private final String id;
+    private final String title;
     private final Label problem = new Label();
     private final List<TextField> fields = new ArrayList<>();
 
@@ -22,6 +23,7 @@ public final class Form extends VBox {
     public Form(String id, String title) {
         super(4);
         this.id = id;
+        this.title = title;
         Label head = new Label(title);
         head.getStyleClass().add("section-title");
         getChildren().add(head);
@@ -78,7 +80,42 @@ public final class Form extends VBox {
                 problem.setText(invalid.getMessage());
             }
         });
-        getChildren().addAll(problem, button);
+        fields.forEach(field -> {
+            field.setOnAction(enter -> button.fire());
+            field.textProperty().addListener(typed -> problem.setText(""));
+        });
+        // Under the button: what is said there moves nothing from under the pointer.
+        getChildren().addAll(button, problem);
         return this;
+    }
+
+    @Override
+    public boolean isEdited() {
+        return fields.stream().anyMatch(field -> !field.getText().isBlank());
+    }
+
+    @Override
+    public void settle() {
+        // Only its button says that it is complete.
+    }
+
+    @Override
+    public boolean waitsForButton() {
+        return true;
+    }
+
+    @Override
+    public String words() {
+        return title + ": filled in, not taken yet";
+    }
+
+    @Override
+    public void drop() {
+        fields.forEach(TextField::clear);
+    }
+
+    @Override
+    public void goBack() {
+        fields.get(0).requestFocus();
     }
 }

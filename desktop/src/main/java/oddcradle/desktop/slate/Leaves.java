@@ -9,6 +9,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import oddcradle.desktop.store.Desk;
 
 /** Sheets of one stop behind each other; each is made when it is first turned to. */
 public final class Leaves extends VBox {
@@ -21,8 +22,11 @@ public final class Leaves extends VBox {
     /** One sheet and how it takes up what is new. */
     public record Leaf(Node node, Runnable refresh) {}
 
-    public Leaves() {
+    private final Desk desk;
+
+    public Leaves(Desk desk) {
         super(8);
+        this.desk = desk;
         tabs.getStyleClass().add("leaves");
         getChildren().add(tabs);
     }
@@ -42,7 +46,9 @@ public final class Leaves extends VBox {
     }
 
     public void turnTo(String name) {
-        shown = name;
+        if (name.equals(shown) || desk.mayLeaveSheet()) {
+            shown = name;
+        }
         refresh();
     }
 

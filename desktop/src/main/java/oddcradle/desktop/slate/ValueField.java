@@ -13,16 +13,18 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.UnitStyle;
 
 /**
- * A labelled field for one value. What is typed is taken on Enter or when the field is left. A wrong entry stays as typed,
- * is marked, and changes nothing; Esc brings back the value.
+ * A labelled field for one value. What is typed is taken on Enter, when the field is left and before anything that would
+ * lose it. A wrong entry stays as typed, is marked, and changes nothing; Esc brings back the value.
  */
-public abstract class ValueField<T> extends VBox {
+public abstract class ValueField<T> extends VBox implements Draft {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final TextField text = new TextField();
     private final Label unit = new Label();
     private final Label problem = new Label();
     private final HBox row;
+    private final String name;
+    private final Consumer<T> taken;
     private T value;
     private UnitStyle style = UnitStyle.MILLIMETRES;
 
@@ -31,6 +33,8 @@ public abstract class ValueField<T> extends VBox {
      * @param taken gets the new value; an {@link InvalidValue} it throws is shown at the field
      */
     ValueField(String id, String name, String styleClass, Consumer<T> taken) {
+        this.name = name;
+        this.taken = taken;
         Label label = new Label(name);
         label.getStyleClass().add("name");
         label.setLabelFor(text);
@@ -45,12 +49,15 @@ public abstract class ValueField<T> extends VBox {
         row = new HBox(label, text, unit);
         row.getStyleClass().add("field-row");
         getChildren().add(row);
-        text.setOnAction(enter -> take(taken));
+        text.setOnAction(enter -> settle());
         text.focusedProperty().addListener((property, was, focused) -> {
             if (!focused) {
-                take(taken);
+                settle();
             }
         });
+        // An old complaint does not stand under a new text.
+        text.textProperty().addListener(typed -> complain(""));
+        Pointer.watch(this);
         text.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
                 restore();
@@ -80,8 +87,14 @@ public abstract class ValueField<T> extends VBox {
         text.setPromptText(example);
     }
 
-    private void take(Consumer<T> taken) {
-        if (value == null || text.getText().equals(shown())) {
+    @Override
+    public final boolean isEdited() {
+        return value != null && !text.getText().equals(shown());
+    }
+
+    @Override
+    public final void settle() {
+        if (!isEdited()) {
             complain("");
             return;
         }
@@ -99,15 +112,32 @@ public abstract class ValueField<T> extends VBox {
         boolean wrong = !what.isEmpty();
         text.pseudoClassStateChanged(WRONG, wrong);
         problem.setText(what);
-        getChildren().remove(problem);
-        if (wrong) {
-            getChildren().add(problem);
-        }
+        Pointer.whenUp(this, () -> {
+            getChildren().remove(problem);
+            if (!problem.getText().isEmpty()) {
+                getChildren().add(problem);
+            }
+        });
     }
 
     private void restore() {
         text.setText(shown());
         complain("");
+    }
+
+    @Override
+    public final void drop() {
+        restore();
+    }
+
+    @Override
+    public final void goBack() {
+        text.requestFocus();
+    }
+
+    @Override
+    public final String words() {
+        return name + ": " + problem.getText();
     }
 
     private String shown() {

@@ -9,7 +9,7 @@ import oddcradle.desktop.store.Desk;
 final class CradleSlate extends StopSlate {
     CradleSlate(Desk desk, Palette palette) {
         super(desk, Stop.CRADLE);
-        Leaves leaves = new Leaves();
+        Leaves leaves = new Leaves(desk);
         leaves.add("Mounts", () -> {
             MountSheet sheet = new MountSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);

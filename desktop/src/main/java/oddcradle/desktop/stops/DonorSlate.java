@@ -26,7 +26,7 @@ final class DonorSlate extends StopSlate {
         add(name);
         onRefresh(() -> name.setText(desk.session().job().donor().name() + ", "
                 + desk.session().job().donor().engine().layout()));
-        Leaves leaves = new Leaves();
+        Leaves leaves = new Leaves(desk);
         leaves.add("Measure", () -> {
             SurveySheet sheet = new SurveySheet(desk, Side.DONOR, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);

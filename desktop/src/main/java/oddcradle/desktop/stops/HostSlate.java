@@ -16,7 +16,7 @@ import oddcradle.desktop.task.Workers;
 final class HostSlate extends StopSlate {
     HostSlate(Desk desk, Palette palette) {
         super(desk, Stop.HOST);
-        Leaves leaves = new Leaves();
+        Leaves leaves = new Leaves(desk);
         leaves.add("Measure", () -> {
             SurveySheet sheet = new SurveySheet(desk, Side.HOST, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);

@@ -11,7 +11,7 @@ import oddcradle.desktop.store.Desk;
 final class LineSlate extends StopSlate {
     LineSlate(Desk desk, Palette palette) {
         super(desk, Stop.LINE);
-        Leaves leaves = new Leaves();
+        Leaves leaves = new Leaves(desk);
         leaves.add("Datum", () -> {
             DatumSheet sheet = new DatumSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);

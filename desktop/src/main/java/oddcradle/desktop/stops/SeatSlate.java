@@ -9,7 +9,7 @@ import oddcradle.desktop.store.Desk;
 final class SeatSlate extends StopSlate {
     SeatSlate(Desk desk, Palette palette) {
         super(desk, Stop.SEAT);
-        Leaves leaves = new Leaves();
+        Leaves leaves = new Leaves(desk);
         leaves.add("Place", () -> {
             PlaceSheet sheet = new PlaceSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);

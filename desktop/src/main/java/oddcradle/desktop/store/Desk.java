@@ -2,9 +2,11 @@ package oddcradle.desktop.store;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import oddcradle.core.examine.DatumSeat;
@@ -53,6 +55,8 @@ public final class Desk {
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
+    private BooleanSupplier leaving = () -> true;
+
     public Desk(JobSession session, LiveExamination live) {
         this.session = session;
         this.live = live;
@@ -73,8 +77,24 @@ public final class Desk {
         return live.examinationProperty().get();
     }
 
-    public ObjectProperty<Stop> stopProperty() {
+    public ReadOnlyObjectProperty<Stop> stopProperty() {
         return stop;
+    }
+
+    /** Goes to a stop, unless something typed at this one holds it back. */
+    public void goTo(Stop wanted) {
+        if (wanted == stop.get() || mayLeaveSheet()) {
+            stop.set(wanted);
+        }
+    }
+
+    /** @param question takes what is typed, asks about what is wrong, and answers whether the sheet may be left */
+    public void askBeforeLeaving(BooleanSupplier question) {
+        leaving = question;
+    }
+
+    public boolean mayLeaveSheet() {
+        return leaving.getAsBoolean();
     }
 
     public ObjectProperty<UnitStyle> unitsProperty() {

@@ -187,9 +187,9 @@ public final class JobSession {
         return store.versions(path);
     }
 
-    /** Takes an older version of the open file as an edit that can be undone. */
-    public void takeVersion(Path version) throws IOException {
-        replace(store.open(version), "take an earlier version");
+    /** Opens an earlier version in the place of its file; it counts as changed until it is saved. */
+    public void openVersion(Path path, Path version) throws IOException {
+        begin(store.open(version), Optional.of(path), Optional.empty());
     }
 
     /** Work on the open file that was not saved when programs ended, newest first. */

@@ -148,7 +148,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
             robot.interact(() -> desk.session().openUnsaved(demo.load()));
             settled();
             for (Stop stop : Stop.values()) {
-                robot.interact(() -> desk.stopProperty().set(stop));
+                robot.interact(() -> desk.goTo(stop));
             }
             assertThat(desk.complaintProperty().get()).isEmpty();
             assertThat(desk.live().failureProperty().get()).isEmpty();
@@ -166,7 +166,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
                 SimulatedScanner.scan(solids, 0.0003, 2, new Random(1)),
                 LengthUnit.MILLIMETRE);
         robot.interact(() -> {
-            window.saveAs(file);
+            window.files().saveAs(file);
             desk.apply(new BodyEdit.ChangeDonor(
                     donor().withScan(Optional.of(new Scan("tern.stl", 0.001, List.of()))), "scan", "scan"));
         });

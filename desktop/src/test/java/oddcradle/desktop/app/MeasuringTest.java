@@ -38,7 +38,7 @@ class MeasuringTest extends WindowDriver {
             desk.session()
                     .openUnsaved(
                             JobCodec.fresh(Side.DONOR.withSurvey(desk.session().job(), Survey.NONE)));
-            desk.stopProperty().set(Stop.DONOR);
+            desk.goTo(Stop.DONOR);
         });
         settled();
     }
@@ -122,7 +122,7 @@ class MeasuringTest extends WindowDriver {
 
     @Test
     void slipOfTheDemo_isFoundAndItsCureApplied(FxRobot robot) {
-        robot.interact(() -> desk.stopProperty().set(Stop.DONOR));
+        robot.interact(() -> desk.goTo(Stop.DONOR));
         settled();
         assertThat(desk.examination().survey(Side.DONOR).suspects()).hasSize(1);
         assertThat(desk.examination().report(Stop.DONOR).worst()).isEqualTo(Severity.STOP);
@@ -136,7 +136,7 @@ class MeasuringTest extends WindowDriver {
 
     @Test
     void readingTakenUpAgain_isReplacedOrStruckOut(FxRobot robot) {
-        robot.interact(() -> desk.stopProperty().set(Stop.DONOR));
+        robot.interact(() -> desk.goTo(Stop.DONOR));
         settled();
         click(robot, "#reading-R2");
         assertThat(text(robot, "#wanted")).startsWith("Once more R2");

@@ -125,7 +125,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
                 .map(id -> new Scan.Pick(id, places.get(id)))
                 .toList();
         robot.interact(() -> {
-            window.saveAs(folder.resolve("traced.cradle.json"));
+            window.files().saveAs(folder.resolve("traced.cradle.json"));
             Host other = host().withMembers(host().members().stream()
                             .filter(member -> !member.id().equals(lost.id()))
                             .toList())

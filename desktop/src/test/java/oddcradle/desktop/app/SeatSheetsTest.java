@@ -63,7 +63,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void engine_followsTheHand_whereItIsFree_andTheGapsWithIt(FxRobot robot) {
-        robot.interact(() -> desk.stopProperty().set(Stop.SEAT));
+        robot.interact(() -> desk.goTo(Stop.SEAT));
         settled();
         Point2D at = donorOnScreen(robot);
         Seat before = seat();

@@ -1,9 +1,12 @@
 package oddcradle.desktop.app;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
@@ -16,12 +19,13 @@ import oddcradle.desktop.look.Look;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.JobSession;
-import oddcradle.desktop.store.Recents;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.UnsavedJobs;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
@@ -29,19 +33,37 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Opens the real window with the demo job for a test, and what every such test does. */
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowDriver {
+    static final Preferences MEMORY = Preferences.userRoot().node("oddcradle-window-test");
+
+    /** Where the window keeps jobs that are in no file. */
+    @TempDir
+    static Path kept;
+
+    /** The paper that the window asked to be opened last. */
+    final AtomicReference<Path> opened = new AtomicReference<>();
+
     Desk desk;
     MainWindow window;
 
+    private static void emptyMemory() {
+        try {
+            MEMORY.clear();
+        } catch (BackingStoreException unreadable) {
+            throw new AssertionError(unreadable);
+        }
+    }
+
     void open(Stage stage) {
         Look.loadFonts();
+        emptyMemory();
         desk = new Desk(
-                new JobSession(Clock.systemUTC(), DemoJobs.SALTMARSH_RUNABOUT.load()),
+                new JobSession(
+                        Clock.systemUTC(),
+                        DemoJobs.SALTMARSH_RUNABOUT.load(),
+                        new UnsavedJobs(
+                                kept.resolve("unsaved"), ProcessHandle.current().pid())),
                 new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
-        window = new MainWindow(
-                stage,
-                desk,
-                new Recents(Preferences.userRoot().node("oddcradle-window-test")),
-                Workers.inOrder("files"));
+        window = new MainWindow(stage, desk, MEMORY, Workers.inOrder("files"), opened::set);
         window.show();
         // The drawn view is quick even where 3-D is drawn by software; the tests of the stand switch over.
         window.stand().show(Stand.Side.LEFT);
@@ -109,7 +131,7 @@ abstract class WindowDriver {
 
     /** Goes to a sheet of a stop. */
     void at(FxRobot robot, Stop stop, String leaf) {
-        robot.interact(() -> desk.stopProperty().set(stop));
+        robot.interact(() -> desk.goTo(stop));
         click(robot, "#leaf-" + leaf);
         settled();
     }

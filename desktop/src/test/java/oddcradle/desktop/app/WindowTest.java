@@ -225,7 +225,7 @@ class WindowTest extends WindowDriver {
     void savedReopened_isTheSame_andABadFileLeavesItAlone(FxRobot robot, @TempDir Path folder) throws IOException {
         Path file = folder.resolve("mine.cradle.json");
         type(robot, "#seat-forward", "436");
-        robot.interact(() -> window.saveAs(file));
+        robot.interact(() -> window.files().saveAs(file));
         assertThat(text(robot, "#saved-state")).isEqualTo("· saved");
         Job saved = desk.session().job();
         type(robot, "#seat-forward", "440");
@@ -237,11 +237,11 @@ class WindowTest extends WindowDriver {
         assertThat(folder.resolve("mine.recovery")).doesNotExist();
         robot.clickOn("#undo");
         robot.clickOn("#save");
-        robot.interact(() -> window.open(file));
+        robot.interact(() -> window.files().open(file));
         settled();
         assertThat(desk.session().job()).isEqualTo(saved);
         Path bad = Files.writeString(folder.resolve("bad.cradle.json"), "{}");
-        robot.interact(() -> window.open(bad));
+        robot.interact(() -> window.files().open(bad));
         assertThat(text(robot, "#complaint")).contains("bad.cradle.json: format must be");
         assertThat(desk.session().job()).isEqualTo(saved);
     }
@@ -249,7 +249,7 @@ class WindowTest extends WindowDriver {
     @Test
     void packet_isWrittenFromTheWindow(FxRobot robot, @TempDir Path folder) {
         Path pdf = folder.resolve("packet.pdf");
-        robot.interact(() -> window.writePacket(pdf));
+        robot.interact(() -> window.files().writePacket(pdf));
         until(() -> Files.exists(pdf) && Files.size(pdf) > 10_000);
     }
 }

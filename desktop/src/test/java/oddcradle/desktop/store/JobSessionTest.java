@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -19,6 +20,8 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.Recovered;
+import oddcradle.files.job.UnsavedJobs;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -48,8 +51,38 @@ class JobSessionTest {
     }
 
     private final HandClock clock = new HandClock();
-    private final JobSession session = new JobSession(clock, DemoJobs.SALTMARSH_RUNABOUT.load());
+
+    @TempDir
+    private static Path kept;
+
+    private final JobSession session =
+            new JobSession(clock, DemoJobs.SALTMARSH_RUNABOUT.load(), unsavedOf(endedProcess()));
     private final Job first = session.job();
+
+    private static UnsavedJobs unsavedOf(long process) {
+        return new UnsavedJobs(kept.resolve("unsaved"), process);
+    }
+
+    private static long endedProcess() {
+        try {
+            Process process = new ProcessBuilder("true").start();
+            process.onExit().join();
+            return process.pid();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    private JobSession nextRun() {
+        return new JobSession(
+                clock,
+                DemoJobs.SALTMARSH_RUNABOUT.load(),
+                unsavedOf(ProcessHandle.current().pid()));
+    }
+
+    private String undoWords() {
+        return session.undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES);
+    }
 
     private void nudge(double up) {
         session.apply(new JobEdit.MoveSeat(new Vec3(0, 0, up)));
@@ -124,16 +157,89 @@ class JobSessionTest {
         session.keepRecovery();
         Job unsaved = session.job();
 
-        JobSession later = new JobSession(clock, DemoJobs.SALTMARSH_RUNABOUT.load());
+        JobSession later = nextRun();
         later.open(file);
         assertThat(later.job()).isEqualTo(saved);
-        later.recover(later.recovery(file).orElseThrow());
+        later.recover(later.recovered().get(0));
         assertThat(later.job()).isEqualTo(unsaved);
         assertThat(later.changedProperty().get()).isTrue();
+        later.keepRecovery();
+        assertThat(nextRunWith(file).recovered())
+                .extracting(each -> each.document().job())
+                .containsExactly(unsaved);
         later.undo();
         assertThat(later.job()).isEqualTo(saved);
+    }
+
+    private JobSession nextRunWith(Path file) throws IOException {
+        JobSession next = nextRun();
+        next.open(file);
+        return next;
+    }
+
+    @Test
+    void recoveredWork_outlivesEditingAndDiscarding_untilItIsAnsweredFor(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("mine.cradle.json");
+        session.save(file);
+        nudge(0.003);
+        session.keepRecovery();
+        Job lost = session.job();
+        JobSession later = nextRunWith(file);
+        assertThat(later.recovered()).hasSize(1);
+        later.apply(new JobEdit.MoveSeat(new Vec3(0.02, 0, 0)));
+        later.keepRecovery();
         later.dropRecovery();
-        assertThat(later.recovery(file)).isEmpty();
+        JobSession last = nextRunWith(file);
+        assertThat(last.recovered()).extracting(each -> each.document().job()).containsExactly(lost);
+        last.leave(last.recovered().get(0));
+        assertThat(last.recovered()).isEmpty();
+        last.openVersion(file, last.versions(file).get(0));
+        assertThat(last.job()).isEqualTo(lost);
+        assertThat(last.changedProperty().get()).isTrue();
+    }
+
+    @Test
+    void jobThatWasNeverSaved_comesBack_andGoesWhenItIsSaved(@TempDir Path folder) throws IOException {
+        nudge(0.003);
+        session.keepRecovery();
+        JobSession later = nextRun();
+        Recovered left = later.unsavedJobs().get(0);
+        assertThat(left.document().job()).isEqualTo(session.job());
+        later.openRecovered(left);
+        assertThat(later.changedProperty().get()).isTrue();
+        assertThat(nextRun().unsavedJobs()).hasSize(1);
+        later.save(folder.resolve("mine.cradle.json"));
+        assertThat(nextRun().unsavedJobs()).isEmpty();
+    }
+
+    @Test
+    void mergedNudges_areNamedByTheWholeMove() {
+        for (int k = 0; k < 5; k++) {
+            session.apply(new JobEdit.MoveSeat(new Vec3(0.001, 0, 0)));
+        }
+        nudge(0.001);
+        assertThat(undoWords()).isEqualTo("seat 5.0 mm forward, 1.0 mm up");
+        session.undo();
+        assertThat(session.job()).isEqualTo(first);
+    }
+
+    @Test
+    void whatAHandPulls_isOneStep_howeverLongItTakes() {
+        nudge(0.001);
+        session.takeInHand();
+        for (int k = 0; k < 4; k++) {
+            session.apply(new JobEdit.MoveSeat(new Vec3(0.0404, 0, 0)));
+            clock.goOn(Duration.ofSeconds(2));
+        }
+        session.apply(new JobEdit.SetSeat(Freedom.FORWARD, first.seat().value(Freedom.FORWARD) + 0.163));
+        session.letGo();
+        nudge(0.002);
+        session.undo();
+        assertThat(undoWords()).isEqualTo("seat 163.0 mm forward");
+        session.undo();
+        assertThat(undoWords()).isEqualTo("seat 1.0 mm up");
+        session.undo();
+        assertThat(session.job()).isEqualTo(first);
     }
 
     @Test

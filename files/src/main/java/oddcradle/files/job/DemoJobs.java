@@ -1,8 +1,5 @@
 package oddcradle.files.job;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -43,11 +40,6 @@ public enum DemoJobs {
     }
 
     public JobDocument load() {
-        String file = fileName + JobStore.EXTENSION;
-        try (InputStream in = DemoJobs.class.getResourceAsStream("/demo/" + file)) {
-            return JobCodec.read(file, in.readAllBytes());
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException("the demo inside the program cannot be read", unreadable);
-        }
+        return OwnJob.load("/demo/" + fileName + JobStore.EXTENSION);
     }
 }

@@ -1,0 +1,327 @@
+package oddcradle.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.store.Recents;
+import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.JobStore;
+import oddcradle.files.job.Recovered;
+import oddcradle.files.job.UnreadableJob;
+import oddcradle.files.paper.Packet;
+import oddcradle.files.paper.PaperSize;
+
+/** Opening, saving, recovering and printing, with what has to be asked or told about it. */
+public final class JobFiles {
+    private static final String RECOVERED = "recovered";
+    private static final String PDF = ".pdf";
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu 'at' HH:mm", Locale.ENGLISH)
+            .withZone(ZoneId.systemDefault());
+
+    private final Stage stage;
+    private final Desk desk;
+    private final Recents recents;
+    private final Executor background;
+    private final Banners banners;
+    private final Question question;
+    private final Consumer<Path> opener;
+    private BooleanSupplier typed = () -> true;
+
+    /**
+     * @param background runs one task after the other
+     * @param opener opens a written paper in the program that this system has for it
+     */
+    JobFiles(Stage stage, Desk desk, Recents recents, Executor background, Banners banners, Consumer<Path> opener) {
+        this.stage = stage;
+        this.desk = desk;
+        this.recents = recents;
+        this.background = background;
+        this.banners = banners;
+        this.question = new Question(stage);
+        this.opener = opener;
+    }
+
+    /** @param settle takes what is typed, asks about what is wrong, and answers whether to go on */
+    void settleFirst(BooleanSupplier settle) {
+        typed = settle;
+    }
+
+    List<Path> recents() {
+        return recents.list();
+    }
+
+    /** What was asked for at the start, and what an earlier run left. */
+    void begin(Optional<Path> file, Optional<IOException> trouble) {
+        if (trouble.isPresent()) {
+            complainOf(file.orElseThrow(), trouble.get());
+        } else if (file.isPresent()) {
+            open(file.get());
+        } else {
+            offerUnsaved();
+        }
+    }
+
+    void chooseAndOpen() {
+        Optional.ofNullable(chooser("Open a job").showOpenDialog(stage)).ifPresent(file -> open(file.toPath()));
+    }
+
+    /** Opens a file; on trouble the open job is untouched and the banner says why. */
+    public void open(Path file) {
+        if (!mayLeave()) {
+            return;
+        }
+        try {
+            desk.session().open(file);
+            desk.complaintProperty().set("");
+            recents.add(file);
+            offerRecovered();
+        } catch (IOException unreadable) {
+            complainOf(file, unreadable);
+        }
+    }
+
+    /** Says what is wrong with a file and offers its earlier versions. */
+    void complainOf(Path file, IOException unreadable) {
+        List<Banners.Answer> versions = new ArrayList<>();
+        if (unreadable instanceof UnreadableJob) {
+            try {
+                desk.session().versions(file).stream()
+                        .limit(3)
+                        .forEach(version -> versions.add(new Banners.Answer(
+                                "version-" + versions.size(),
+                                "Version of " + when(version),
+                                () -> openVersion(file, version))));
+            } catch (IOException noVersions) {
+                // The complaint about the file itself is what matters.
+            }
+        }
+        desk.complaintProperty().set("");
+        banners.complain(unreadable.getMessage(), versions.toArray(Banners.Answer[]::new));
+    }
+
+    /** A version stands in for its file, not saved yet. */
+    private void openVersion(Path file, Path version) {
+        tell(() -> {
+            desk.session().openVersion(file, version);
+            recents.add(file);
+        });
+    }
+
+    private static String when(Path version) {
+        try {
+            return WHEN.format(Files.getLastModifiedTime(version).toInstant());
+        } catch (IOException gone) {
+            return version.getFileName().toString();
+        }
+    }
+
+    void openDemo(DemoJobs demo) {
+        if (mayLeave()) {
+            desk.session().openUnsaved(demo.load());
+            banners.forget(RECOVERED);
+            offerUnsaved();
+        }
+    }
+
+    /** Offers what was not saved in the open file, one after the other. */
+    private void offerRecovered() {
+        banners.forget(RECOVERED);
+        tell(() -> {
+            List<Recovered> left = desk.session().recovered();
+            if (!left.isEmpty()) {
+                offer(left.get(0), this::takeUp, this::leave);
+            }
+        });
+    }
+
+    private void takeUp(Recovered recovered) {
+        desk.session().recover(recovered);
+    }
+
+    private void leave(Recovered recovered) {
+        tell(() -> desk.session().leave(recovered));
+        offerRecovered();
+    }
+
+    /** Offers jobs that were in no file when the program ended. */
+    void offerUnsaved() {
+        List<Recovered> left = desk.session().unsavedJobs();
+        if (!left.isEmpty()) {
+            Recovered newest = left.get(0);
+            offer(
+                    newest,
+                    taken -> {
+                        if (mayLeave()) {
+                            desk.session().openRecovered(taken);
+                        } else {
+                            offerUnsaved();
+                        }
+                    },
+                    this::dropUnsaved);
+        }
+    }
+
+    private void dropUnsaved(Recovered recovered) {
+        Optional<Integer> answer = question.ask(
+                "\"" + recovered.document().job().name() + "\" is in no file. If it goes now it cannot be had back.",
+                "Keep it",
+                "Throw it away");
+        if (answer.equals(Optional.of(1))) {
+            tell(() -> Files.deleteIfExists(recovered.place()));
+        }
+        offerUnsaved();
+    }
+
+    private void offer(Recovered recovered, Consumer<Recovered> take, Consumer<Recovered> leave) {
+        banners.tell(
+                RECOVERED,
+                "Not saved when the program ended: \""
+                        + recovered.document().job().name() + "\" as of " + WHEN.format(recovered.keptAt()) + ".",
+                new Banners.Answer("recover", "Take it up", () -> take.accept(recovered)),
+                new Banners.Answer("recover-leave", "Leave it", () -> leave.accept(recovered)));
+    }
+
+    private interface FileWork {
+        void run() throws IOException;
+    }
+
+    private boolean tell(FileWork work) {
+        try {
+            work.run();
+            desk.complaintProperty().set("");
+            return true;
+        } catch (IOException failed) {
+            desk.complaintProperty().set(FileWords.of(failed));
+            return false;
+        }
+    }
+
+    void keepRecovery() {
+        background.execute(() -> {
+            try {
+                desk.session().keepRecovery();
+            } catch (IOException failed) {
+                Platform.runLater(() -> desk.complaintProperty()
+                        .set("The recovery file could not be written: " + FileWords.of(failed) + "; save soon."));
+            }
+        });
+    }
+
+    /** Saves what is typed too. */
+    void save() {
+        if (!typed.getAsBoolean()) {
+            return;
+        }
+        Optional<Path> file = desk.session().fileProperty().get();
+        if (file.isPresent()) {
+            tell(() -> desk.session().save(file.get()));
+        } else {
+            chooseAndSave();
+        }
+    }
+
+    void chooseAndSave() {
+        FileChooser chooser = chooser("Save the job");
+        chooser.setInitialFileName("job" + JobStore.EXTENSION);
+        Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> saveAs(file.toPath()));
+    }
+
+    /** Saves under a name, completed where its ending is missing, and remembers it. */
+    public void saveAs(Path named) {
+        if (!typed.getAsBoolean()) {
+            return;
+        }
+        complete(named, JobStore.EXTENSION)
+                .ifPresent(file -> tell(() -> {
+                    desk.session().save(file);
+                    recents.add(file);
+                }));
+    }
+
+    /** The file with its ending; empty if that is another file that is to stay. */
+    private Optional<Path> complete(Path named, String ending) {
+        String name = named.getFileName().toString();
+        if (name.toLowerCase(Locale.ROOT).endsWith(ending)) {
+            return Optional.of(named);
+        }
+        Path file = named.resolveSibling(name + ending);
+        if (!Files.exists(file)) {
+            return Optional.of(file);
+        }
+        return question.ask("There is a file " + file.getFileName() + " already.", "Replace it")
+                .map(replace -> file);
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Odd Cradle jobs", "*" + JobStore.EXTENSION));
+        return chooser;
+    }
+
+    void printPacket() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write the packet as PDF");
+        chooser.setInitialFileName(Packet.fileName(desk.session().job().name()));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*" + PDF));
+        Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> writePacket(file.toPath()));
+    }
+
+    /** Writes the PDF in the background, says where it is and offers to open it. */
+    public void writePacket(Path named) {
+        if (!typed.getAsBoolean()) {
+            return;
+        }
+        complete(named, PDF).ifPresent(file -> {
+            Examination examination = desk.examination();
+            UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
+            background.execute(() -> {
+                try {
+                    Files.write(file, Packet.of(examination, style, PaperSize.A4, LocalDate.now()));
+                    Platform.runLater(() -> banners.tell(
+                            "packet-written",
+                            "The packet is in " + file.toAbsolutePath(),
+                            new Banners.Answer("packet-open", "Open it", () -> opener.accept(file))));
+                } catch (IOException failed) {
+                    String text = "The packet could not be written: " + FileWords.of(failed);
+                    Platform.runLater(() -> desk.complaintProperty().set(text));
+                }
+            });
+        });
+    }
+
+    /** Takes what is typed and asks before unsaved changes are lost. */
+    boolean mayLeave() {
+        if (!typed.getAsBoolean()) {
+            return false;
+        }
+        if (!desk.session().changedProperty().get()) {
+            return true;
+        }
+        Optional<Integer> answer = question.ask("This job has changes that are not saved.", "Save", "Discard");
+        if (answer.isEmpty()) {
+            return false;
+        }
+        if (answer.get() == 0) {
+            save();
+            return !desk.session().changedProperty().get();
+        }
+        return tell(desk.session()::dropRecovery);
+    }
+}

@@ -1,0 +1,76 @@
+package oddcradle.desktop.app;
+
+import java.util.prefs.Preferences;
+import javafx.geometry.Rectangle2D;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+
+/** Where the window stood last and how large it was; never larger than the screen that it opens on. */
+final class WindowPlace {
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 960;
+    private static final double LEAST_HEIGHT = 600;
+    /** Of a remembered window this much must be in sight, pixels. */
+    private static final double IN_SIGHT = 120;
+
+    private final Preferences memory;
+
+    WindowPlace(Preferences memory) {
+        this.memory = memory;
+    }
+
+    /** Sets place and size, frame and title included, before the stage is shown. */
+    void restore(Stage stage) {
+        Rectangle2D wanted = new Rectangle2D(
+                memory.getDouble("x", Double.NEGATIVE_INFINITY),
+                memory.getDouble("y", Double.NEGATIVE_INFINITY),
+                Math.max(1, memory.getDouble("width", WIDTH)),
+                Math.max(1, memory.getDouble("height", HEIGHT)));
+        Rectangle2D screen = Screen.getScreens().stream()
+                .map(Screen::getVisualBounds)
+                .filter(bounds -> isInSight(wanted, bounds))
+                .findFirst()
+                .orElse(Screen.getPrimary().getVisualBounds());
+        Rectangle2D fitted = fitted(wanted, screen);
+        stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
+        stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
+        stage.setX(fitted.getMinX());
+        stage.setY(fitted.getMinY());
+        stage.setWidth(fitted.getWidth());
+        stage.setHeight(fitted.getHeight());
+        stage.setMaximized(memory.getBoolean("maximized", false));
+    }
+
+    void remember(Stage stage) {
+        memory.putBoolean("maximized", stage.isMaximized());
+        if (!stage.isMaximized() && !stage.isIconified()) {
+            memory.putDouble("x", stage.getX());
+            memory.putDouble("y", stage.getY());
+            memory.putDouble("width", stage.getWidth());
+            memory.putDouble("height", stage.getHeight());
+        }
+    }
+
+    private static boolean isInSight(Rectangle2D window, Rectangle2D screen) {
+        return window.getMinX() + IN_SIGHT < screen.getMaxX()
+                && window.getMaxX() - IN_SIGHT > screen.getMinX()
+                && window.getMinY() >= screen.getMinY()
+                && window.getMinY() + IN_SIGHT < screen.getMaxY();
+    }
+
+    /** A window that lies wholly on the screen; in the middle where it has no place yet. */
+    static Rectangle2D fitted(Rectangle2D window, Rectangle2D screen) {
+        double width = Math.min(Math.max(window.getWidth(), LEAST_WIDTH), screen.getWidth());
+        double height = Math.min(Math.max(window.getHeight(), LEAST_HEIGHT), screen.getHeight());
+        return new Rectangle2D(
+                within(window.getMinX(), screen.getMinX(), screen.getMaxX() - width),
+                within(window.getMinY(), screen.getMinY(), screen.getMaxY() - height),
+                width,
+                height);
+    }
+
+    private static double within(double place, double low, double high) {
+        return Double.isInfinite(place) ? (low + high) / 2 : Math.max(low, Math.min(high, place));
+    }
+}

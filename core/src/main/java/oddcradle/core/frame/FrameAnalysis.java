@@ -23,6 +23,9 @@ public final class FrameAnalysis {
 
     /** @return not solved, with the part named, if something can move without strain */
     public static Outcome<FrameResult> solve(FrameInput input) {
+        if (input.members().isEmpty() && input.mounts().isEmpty()) {
+            return Outcome.notSolved(MechanismDiagnosis.empty());
+        }
         FrameModel model = new FrameModel(input);
         Optional<Finding> floating = MechanismDiagnosis.floatingPart(model);
         if (floating.isPresent()) {

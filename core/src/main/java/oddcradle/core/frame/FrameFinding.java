@@ -2,6 +2,8 @@ package oddcradle.core.frame;
 
 /** Stable names of what this analysis may find. */
 public final class FrameFinding {
+    /** There is no member and no mount. */
+    public static final String EMPTY = "load.empty";
     /** A part, or a group of parts, that nothing holds. */
     public static final String FLOATING = "load.floating";
     /** Held parts that can still move without strain. */

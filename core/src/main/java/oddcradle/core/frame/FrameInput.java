@@ -29,9 +29,6 @@ public record FrameInput(
         if (nodes.isEmpty()) {
             throw new InvalidValue("nodes", "is empty, a frame needs at least two nodes");
         }
-        if (members.isEmpty() && mounts.isEmpty()) {
-            throw new InvalidValue("members", "is empty, a frame needs at least one member");
-        }
         Map<String, FrameNode> known = new HashMap<>();
         for (int k = 0; k < nodes.size(); k++) {
             if (known.put(nodes.get(k).id(), nodes.get(k)) != null) {

@@ -188,6 +188,18 @@ final class MechanismDiagnosis {
         };
     }
 
+    /** Nothing to solve is no fault of what is there. */
+    static Finding empty() {
+        Why why = new Why("a frame has at least one member", List.of(), Source.derived("direct stiffness method"));
+        return Finding.statement(
+                FrameFinding.EMPTY,
+                Stop.LOAD,
+                Severity.NOT_CHECKED,
+                Phrase.of("there is no tube to work out; the frame is drawn up at Host"),
+                Place.NOWHERE,
+                why);
+    }
+
     private static Finding finding(String code, Phrase what, Place where) {
         Why why = new Why(
                 "K u = f has no single answer: a motion u exists with u'Ku = 0",

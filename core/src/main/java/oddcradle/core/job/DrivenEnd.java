@@ -14,7 +14,7 @@ import oddcradle.core.units.Measured;
  * @param axis of the axle, host axes
  * @param sprocketOffset of the sprocket's middle plane from the point along the axis, m
  * @param teeth of the sprocket it came with; 0 where there is none
- * @param bearings ids of the two host nodes that carry the axle
+ * @param bearings ids of the two host nodes that carry the axle; empty where they are not known yet
  * @param tyreRadius rolling radius, m; 0 where there is no wheel
  * @param axleLoad weight on the driven axle, ready to drive, N; 0 where there is no wheel
  * @param grip most wheel force per axle load, 0 to 2
@@ -38,7 +38,7 @@ public record DrivenEnd(
         Guard.present("axis", axis).unit();
         Guard.finite("sprocketOffset", sprocketOffset);
         bearings = List.copyOf(Guard.present("bearings", bearings));
-        if (bearings.size() != 2) {
+        if (!bearings.isEmpty() && bearings.size() != 2) {
             throw new InvalidValue(
                     "bearings", "names " + bearings.size() + " nodes, must name the two that carry the axle");
         }

@@ -78,7 +78,7 @@ final class JobReferences {
                     host.supports().get(k).node(),
                     "host node");
         }
-        for (int k = 0; k < 2; k++) {
+        for (int k = 0; k < host.drivenEnd().bearings().size(); k++) {
             require(
                     nodes,
                     "host.drivenEnd.bearings[" + k + "]",

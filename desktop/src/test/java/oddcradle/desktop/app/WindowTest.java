@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -116,7 +117,8 @@ class WindowTest extends WindowDriver {
         assertThat(desk.examination().line().stages().get(0).alignment().offset())
                 .isCloseTo(0, within(1e-12));
         until(() -> robot.lookup("#cure-line-offset").tryQuery().isEmpty());
-        assertThat(text(robot, "#undo")).isEqualTo("Undo rear sprocket spacer 4.6 mm");
+        assertThat(robot.lookup("#undo").queryAs(Button.class).getTooltip().getText())
+                .isEqualTo("Undo: rear sprocket spacer 4.6 mm");
         robot.clickOn("#undo");
         settled();
         assertThat(desk.session().job()).isEqualTo(before);

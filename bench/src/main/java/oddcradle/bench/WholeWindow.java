@@ -12,9 +12,9 @@ import oddcradle.desktop.app.OddCradle;
 public final class WholeWindow extends Application {
     @Override
     public void start(Stage stage) {
-        OddCradle.open(stage, List.of());
+        OddCradle.open(stage, List.of(), paper -> {});
         FirstFrame.report(stage.getScene(), () -> {
-            Node figure = stage.getScene().lookup("#figure-worst-gap");
+            Node figure = stage.getScene().lookup("#figure-smallest-gap");
             return figure instanceof Labeled number && !number.getText().isEmpty();
         });
     }

@@ -157,7 +157,7 @@ final class ChainNotes {
         notes.figure(chain.label() + ": full-throttle pull", pull, why);
         notes.atMost(
                 "line.pull",
-                Severity.WATCH,
+                Severity.STOP,
                 pull,
                 limit,
                 Phrase.of("{}: full throttle pulls {}; a third of its breaking load is {}", chain.label(), pull, limit),

@@ -70,7 +70,7 @@ final class CornerNotes {
             findings.add(Finding.atMost(
                     "cradle.tab",
                     Stop.CRADLE,
-                    tab.use() > job.build().yieldFactor() ? Severity.STOP : Severity.WATCH,
+                    Severity.ofUtilisation(tab.use()),
                     Phrase.of(
                             "the tab of {} is overworked in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
                                     + " tube nearer or take thicker plate",
@@ -336,7 +336,7 @@ final class CornerNotes {
             findings.add(Finding.atLeast(
                     "cradle.engagement",
                     Stop.CRADLE,
-                    Severity.WATCH,
+                    Severity.STOP,
                     Phrase.of(
                             "{} at {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
                                     + " lengths",

@@ -173,7 +173,7 @@ final class DetailNotes {
         findings.add(Finding.atLeast(
                 "cradle.clamp-pad",
                 Stop.CRADLE,
-                holds ? Severity.GOOD : Severity.WATCH,
+                holds ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         holds
                                 ? "{} grips {} with {}; {} comes onto it"
@@ -352,7 +352,7 @@ final class DetailNotes {
         } else if (end.crush() > 1) {
             say(
                     "cradle.crush",
-                    Severity.WATCH,
+                    Severity.STOP,
                     Phrase.of(
                             sleeve.isPresent()
                                     ? "{} tightened fully still dents the end of {} at {}: weld a crush tube through it"

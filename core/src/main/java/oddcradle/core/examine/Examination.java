@@ -87,7 +87,8 @@ public final class Examination {
                                 && before.job
                                         .donor()
                                         .engine()
-                                        .equals(job.donor().engine()))
+                                        .equals(job.donor().engine())
+                                && before.seating.driverAxis().equals(seating.driverAxis()))
                         .map(before -> before.startUp)
                         .orElseGet(() -> startUp(body)))
                 .orElse(List.of());

@@ -233,7 +233,7 @@ final class FittingNotes {
         findings.add(Finding.atLeast(
                 "cradle.clutch",
                 Stop.CRADLE,
-                holds ? Severity.GOOD : Severity.WATCH,
+                holds ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         holds
                                 ? "clutch {} holds {}; the engine's greatest torque with its reserve is {}"

@@ -187,7 +187,7 @@ final class LoadStop {
         return Finding.atMost(
                 "load.stress",
                 Stop.LOAD,
-                held ? Severity.GOOD : yields ? Severity.STOP : Severity.WATCH,
+                Severity.ofUtilisation(use.share()),
                 Phrase.of(
                         text,
                         use.tube().label(),

@@ -1,8 +1,10 @@
 package oddcradle.core.examine;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.clearance.Gap;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Freedom;
@@ -20,12 +22,16 @@ public final class SeatLimits {
     private static final double CLOSE = 2e-5;
     private static final int FEWER_TEETH = 2;
 
+    /** A slide past something brings it nearer by rounding only. */
+    private static final double LEAST_NEARING = 0.02;
+
     private SeatLimits() {}
 
     /**
      * @param way in words: lower, forward
      * @param direction host axes
-     * @param free m, until the next thing that is not too near already
+     * @param free m; 0 where something that is too near already would come nearer
+     * @param tooNear by how much that is short already, m; 0 where nothing is
      * @param part of the donor, or the run of the drive
      * @param obstacle id of what stops it; empty where nothing does within half a metre
      * @param label of that obstacle
@@ -37,6 +43,7 @@ public final class SeatLimits {
             String way,
             Vec3 direction,
             double free,
+            double tooNear,
             String part,
             String obstacle,
             String label,
@@ -61,7 +68,24 @@ public final class SeatLimits {
         return limits;
     }
 
-    /** What is too near already would stop every way; the ledger tells of it. */
+    /** The pair that is most too near already of those that this way would bring nearer still. */
+    private static Optional<Gap> nearing(Examination examination, Vec3 way) {
+        return examination.ledger().near().stream()
+                .filter(gap -> gap.margin() < 0 && nears(gap, way) > LEAST_NEARING)
+                .min(Comparator.comparingDouble(Gap::margin));
+    }
+
+    /** How much the gap shrinks for each metre the donor goes this way. */
+    private static double nears(Gap gap, Vec3 way) {
+        Vec3 across = gap.separation().pointB().minus(gap.separation().pointA());
+        if (across.length() < 1e-12) {
+            return 0;
+        }
+        // The nearest points of an overlap lie the other way round.
+        return way.dot(across.unit()) * Math.signum(gap.separation().distance());
+    }
+
+    /** What is too near already and comes clear does not stop a way; the ledger tells of it. */
     private static SeatMargins withoutShort(Job job, SeatMargins all) {
         List<Integer> gone = new ArrayList<>();
         SeatMargins margins = all;
@@ -93,11 +117,26 @@ public final class SeatLimits {
     private record Travel(double free, SeatMargins.Tight end) {}
 
     private static Limit limit(Examination examination, SeatMargins margins, Vec3 way, String words) {
+        Optional<Gap> nearing = nearing(examination, way);
+        if (nearing.isPresent()) {
+            Gap gap = nearing.get();
+            return new Limit(
+                    words,
+                    way,
+                    0,
+                    -gap.margin(),
+                    gap.donorPart().label(),
+                    gap.obstacle().id(),
+                    gap.obstacle().label(),
+                    0,
+                    "",
+                    Optional.empty());
+        }
         Job job = examination.job();
         Travel travel = travel(margins, job.seat(), way);
         int stop = travel.end().standing();
         if (travel.free() >= FARTHEST || stop < 0) {
-            return new Limit(words, way, travel.free(), travel.end().part(), "", "", 0, "", Optional.empty());
+            return new Limit(words, way, travel.free(), 0, travel.end().part(), "", "", 0, "", Optional.empty());
         }
         String id = margins.bay().standing().get(stop).id();
         Travel without = travel(margins.withoutAlso(stop), job.seat(), way);
@@ -108,6 +147,7 @@ public final class SeatLimits {
                 words,
                 way,
                 travel.free(),
+                0,
                 travel.end().part(),
                 id,
                 margins.bay().standing().get(stop).label(),

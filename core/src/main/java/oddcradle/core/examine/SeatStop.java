@@ -3,6 +3,7 @@ package oddcradle.core.examine;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.clearance.Body;
@@ -151,7 +152,14 @@ final class SeatStop {
                     Place.NOWHERE,
                     new Why("number of pairs = 0", List.of(), Source.derived("parts and obstacles"))));
         } else {
-            figures.add(new Figure("worst gap", length(told.get(0)), why(told.get(0))));
+            Gap smallest = ledger.near().stream()
+                    .min(Comparator.comparingDouble(gap -> gap.separation().distance()))
+                    .orElse(told.get(0));
+            figures.add(new Figure("smallest gap", length(smallest), why(smallest)));
+            if (tooNear > 0) {
+                figures.add(new Figure(
+                        "largest shortfall", Quantity.length(-told.get(0).margin()), why(told.get(0))));
+            }
         }
         Vec3 cg = seating.mass().cg();
         figures.add(new Figure(

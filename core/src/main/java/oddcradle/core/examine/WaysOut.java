@@ -93,7 +93,7 @@ public final class WaysOut {
         return new WaysOut(examination).search(progress);
     }
 
-    /** What may come off: what the plan names; else the cradle's tubes, pipes, and parts that come off for service. */
+    /** What may come off: what the plan names; else the cradle's bolted tubes, pipes, and parts that come off for service. */
     private List<String> removable() {
         if (!job.plan().way().removable().isEmpty()) {
             return job.plan().way().removable();
@@ -107,7 +107,11 @@ public final class WaysOut {
                 .map(Part::id)
                 .filter(found::add)
                 .forEach(ids::add);
-        job.cradle().members().stream().map(Member::id).filter(found::add).forEach(ids::add);
+        job.cradle().members().stream()
+                .filter(job.cradle()::isBoltedIn)
+                .map(Member::id)
+                .filter(found::add)
+                .forEach(ids::add);
         return ids;
     }
 

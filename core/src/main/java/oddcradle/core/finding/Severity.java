@@ -1,10 +1,13 @@
 package oddcradle.core.finding;
 
-/** How much a finding matters, worst first. */
+/** How much a finding matters, worst first; one rule for every stop. */
 public enum Severity {
-    /** Must be changed before metal is cut. */
+    /**
+     * Must be changed before metal is cut: a part carries more than is allowed (utilisation over 100 %), two bodies overlap,
+     * something comes loose or cannot be built, or a reading contradicts the others.
+     */
     STOP("stop"),
-    /** Works, but an experienced builder would look again. */
+    /** Holds, but wear, life, comfort, room or good practice fall short: an experienced builder would look again. */
     WATCH("watch"),
     /** Could not be worked out; not the same as good. */
     NOT_CHECKED("not checked"),
@@ -17,6 +20,15 @@ public enum Severity {
 
     Severity(String word) {
         this.word = word;
+    }
+
+    /**
+     * Of a part by its utilisation, the share of what is allowed that it carries. What is no number is not good.
+     *
+     * @param utilisation 1 where it carries all that is allowed
+     */
+    public static Severity ofUtilisation(double utilisation) {
+        return utilisation <= 1 ? GOOD : STOP;
     }
 
     public String word() {

@@ -65,8 +65,7 @@ public interface CandidateEdit extends JobEdit {
             Mat3 turn = job.seat().pose().rotation();
             Vec3 shift = turn.times(
                     job.donor().output().centre().minus(other.output().centre()));
-            return job.withCradle(new Cradle(List.of(), List.of(), List.of()))
-                    .withDonor(other)
+            return job.withOther(other)
                     .withSeat(job.seat().moved(job.seat().position().plus(shift)))
                     .withCandidates(candidates);
         }

@@ -54,6 +54,15 @@ public record Cradle(
                 .anyMatch(joint -> joint.member().equals(member) && joint.kind() == TubeJoint.Kind.REMOVABLE);
     }
 
+    /** Whether a tube is bolted at both ends, and so comes off without a cut. */
+    public boolean isBoltedIn(Member tube) {
+        return isBolted(tube.id(), tube.first()) && isBolted(tube.id(), tube.last());
+    }
+
+    private boolean isBolted(String member, String end) {
+        return joint(member, end).filter(each -> each.kind().isBolted()).isPresent();
+    }
+
     /** Details of one kind. */
     public <T extends Detail> Stream<T> details(Class<T> kind) {
         return details.stream().filter(kind::isInstance).map(kind::cast);

@@ -17,22 +17,12 @@ public sealed interface CradleEdit extends JobEdit {
 
     @Override
     default Job applyTo(Job job) {
-        return job.withCradle(applyTo(job.cradle()));
+        return job.withOther(applyTo(job.cradle()));
     }
 
     /** A name that nothing in the job bears yet: the start and the next free number. */
     static String freeName(Job job, String start) {
-        Set<String> taken = new HashSet<>();
-        job.cradle().members().forEach(each -> taken.add(each.id()));
-        job.cradle().nodes().forEach(each -> taken.add(each.id()));
-        job.cradle().details().forEach(each -> taken.add(each.id()));
-        job.cradle().isolators().forEach(each -> taken.add(each.id()));
-        job.host().members().forEach(each -> taken.add(each.id()));
-        job.host().nodes().forEach(each -> taken.add(each.id()));
-        job.host().keepOuts().forEach(each -> taken.add(each.id()));
-        job.donor().bodies().forEach(each -> taken.add(each.id()));
-        job.line().stages().forEach(each -> taken.add(each.id()));
-        job.line().shafts().forEach(each -> taken.add(each.id()));
+        Set<String> taken = job.ids();
         int number = 1;
         while (taken.contains(start + number)) {
             number++;

@@ -1,7 +1,9 @@
 package oddcradle.core.job;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 
@@ -52,6 +54,23 @@ public record Job(
                 .orElseThrow();
     }
 
+    /** The ids of everything that can be picked. */
+    public Set<String> ids() {
+        Set<String> ids = new HashSet<>();
+        donor.bodies().forEach(each -> ids.add(each.id()));
+        donor.bosses().forEach(each -> ids.add(each.id()));
+        host.members().forEach(each -> ids.add(each.id()));
+        host.nodes().forEach(each -> ids.add(each.id()));
+        host.keepOuts().forEach(each -> ids.add(each.id()));
+        line.stages().forEach(each -> ids.add(each.id()));
+        line.shafts().forEach(each -> ids.add(each.id()));
+        cradle.members().forEach(each -> ids.add(each.id()));
+        cradle.nodes().forEach(each -> ids.add(each.id()));
+        cradle.isolators().forEach(each -> ids.add(each.id()));
+        cradle.details().forEach(each -> ids.add(each.id()));
+        return ids;
+    }
+
     /** A tube of the cradle or of the host. */
     public Optional<Member> member(String id) {
         return cradle.member(id).or(() -> host.member(id));
@@ -75,6 +94,25 @@ public record Job(
 
     public Job withCradle(Cradle other) {
         return new Job(name, materials, donor, host, line, seat, other, cases, build, candidates, weights, plan);
+    }
+
+    /** With another cradle; wishes for the seat that name tubes or nodes of the old one go with it. */
+    public Job withOther(Cradle other) {
+        // The plan goes first: a job never names what is not there.
+        return withPlan(plan.keptFor(donor, host, line, other)).withCradle(other);
+    }
+
+    /** With another donor and no cradle: what names bosses or parts of the old one goes with it. */
+    public Job withOther(Donor other) {
+        Cradle none = new Cradle(List.of(), List.of(), List.of());
+        boolean pivotGone = line.datum()
+                .pivot()
+                .filter(pivot -> other.boss(pivot.boss()).isEmpty())
+                .isPresent();
+        return withPlan(plan.keptFor(other, host, line, none))
+                .withCradle(none)
+                .withLine(pivotGone ? line.withDatum(Datum.FREE) : line)
+                .withDonor(other);
     }
 
     public Job withCandidates(List<Donor> others) {

@@ -1,6 +1,8 @@
 package oddcradle.core.job;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What the builder wants of the seat and of the way to it.
@@ -47,5 +49,30 @@ public record SeatPlan(
 
     public SeatPlan withBrackets(List<Bracket> others) {
         return new SeatPlan(wishes, way, lifting, errors, others, neighbours);
+    }
+
+    /** Without what names parts, bosses or nodes that are not there in a job of these. */
+    public SeatPlan keptFor(Donor donor, Host host, Line line, Cradle cradle) {
+        Set<String> bodies = new HashSet<>();
+        donor.bodies().forEach(each -> bodies.add(each.id()));
+        host.keepOuts().forEach(each -> bodies.add(each.id()));
+        host.members().forEach(each -> bodies.add(each.id()));
+        cradle.members().forEach(each -> bodies.add(each.id()));
+        line.stages().forEach(each -> bodies.add(each.id()));
+        line.shafts().forEach(each -> bodies.add(each.id()));
+        Set<String> bosses = new HashSet<>();
+        donor.bosses().forEach(each -> bosses.add(each.id()));
+        Set<String> nodes = new HashSet<>();
+        host.nodes().forEach(each -> nodes.add(each.id()));
+        cradle.nodes().forEach(each -> nodes.add(each.id()));
+        SeatPlan kept = withWay(new WayPlan(
+                        way.removable().stream().filter(bodies::contains).toList(), way.room()))
+                .withErrors(errors.withHoles(errors.holes().stream()
+                        .filter(each -> bosses.contains(each.boss()))
+                        .toList()))
+                .withBrackets(brackets.stream()
+                        .filter(each -> bosses.contains(each.boss()) && nodes.contains(each.node()))
+                        .toList());
+        return kept.equals(this) ? this : kept;
     }
 }

@@ -2,10 +2,9 @@ package oddcradle.core.propose;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.Seating;
 import oddcradle.core.examine.WaysOut;
@@ -28,12 +27,19 @@ import oddcradle.core.mechanics.Pose;
 final class QuickWay {
     private static final double OUT = 0.5;
     private static final double STEP = 0.012;
+    /** A cut costs as much as taking off so many things. */
+    private static final int CUT = 20;
+
+    private static final int MOST_NAMED = 3;
     private static final List<Vec3> WAYS =
             List.of(Vec3.Z, Vec3.Z.negated(), Vec3.X, Vec3.X.negated(), Vec3.Y, Vec3.Y.negated());
 
     private final List<Piece> donor = new ArrayList<>();
     /** For each way what of the host stands in it. */
-    private final Map<Vec3, Set<String>> host = new LinkedHashMap<>();
+    private final Map<Vec3, List<Obstacle>> host = new LinkedHashMap<>();
+
+    /** @param comesOff whether it is bolted or may be taken off; else it would have to be cut */
+    private record Obstacle(String label, String id, boolean comesOff) {}
 
     private record Piece(PreparedSolid solid, Aabb bounds) {}
 
@@ -47,55 +53,91 @@ final class QuickWay {
             });
         }
         for (Vec3 way : WAYS) {
-            Set<String> blocking = new LinkedHashSet<>();
-            job.host().members().forEach(member -> {
-                if (blocks(member, seating, way)) {
-                    blocking.add(member.label());
-                }
-            });
+            List<Obstacle> blocking = new ArrayList<>();
+            job.host().members().stream()
+                    .filter(member -> blocks(member, seating, way))
+                    .forEach(member ->
+                            blocking.add(new Obstacle(member.label(), member.id(), mayComeOff(job, member.id()))));
             job.host().keepOuts().stream()
                     .filter(keepOut -> keepOut.solids().stream().anyMatch(solid -> blocks(solid, way)))
-                    .forEach(keepOut -> blocking.add(keepOut.label()));
+                    .forEach(keepOut ->
+                            blocking.add(new Obstacle(keepOut.label(), keepOut.id(), mayComeOff(job, keepOut.id()))));
             host.put(way, blocking);
         }
     }
 
     /**
-     * The way with least in it.
+     * The way with least in it; a cut counts as much as many bolts.
      *
-     * @param words such as "up, once the front cross tube is off"
-     * @param off how many tubes of the cradle and things of the host stand in it
+     * @param words such as "straight up, with the front cross tube taken off"
+     * @param off how many bolted or removable things stand in it
+     * @param cut how many things that would have to be cut
      */
-    record Way(String words, int off) {}
+    record Way(String words, int off, int cut) {
+        private int effort() {
+            return off + CUT * cut;
+        }
+    }
 
     Way of(Job job, Seating seating) {
         Way best = null;
         for (Vec3 way : WAYS) {
-            Set<String> off = new LinkedHashSet<>(host.get(way));
-            int limit = best == null ? Integer.MAX_VALUE : best.off();
+            int limit = best == null ? Integer.MAX_VALUE : best.effort();
+            List<Obstacle> inIt = new ArrayList<>(host.get(way));
             for (Member member : job.cradle().members()) {
-                if (off.size() >= limit) {
+                if (effort(inIt) >= limit) {
                     break;
                 }
                 if (blocks(member, seating, way)) {
-                    off.add(member.label());
+                    inIt.add(new Obstacle(member.label(), member.id(), comesOff(job, member)));
                 }
             }
-            if (off.size() < limit) {
-                best = new Way(words(way, off), off.size());
+            if (effort(inIt) < limit) {
+                best = way(way, inIt);
             }
         }
         return best;
     }
 
-    private static String words(Vec3 way, Set<String> off) {
+    private static boolean mayComeOff(Job job, String id) {
+        return job.plan().way().removable().contains(id);
+    }
+
+    /** A tube of the cradle comes off where it is bolted in, or where the user says so. */
+    private static boolean comesOff(Job job, Member member) {
+        return mayComeOff(job, member.id()) || job.cradle().isBoltedIn(member);
+    }
+
+    private static int effort(List<Obstacle> obstacles) {
+        return obstacles.stream().mapToInt(each -> each.comesOff() ? 1 : CUT).sum();
+    }
+
+    private static Way way(Vec3 way, List<Obstacle> inIt) {
+        List<Obstacle> off = inIt.stream().filter(Obstacle::comesOff).toList();
+        List<Obstacle> cut = inIt.stream().filter(each -> !each.comesOff()).toList();
         String exit = "straight " + WaysOut.exit(way);
-        if (off.isEmpty()) {
-            return exit;
+        if (!off.isEmpty()) {
+            exit += ", with " + named(off, inIt) + " taken off";
         }
-        return off.size() <= 3
-                ? exit + ", once off: " + String.join(", ", off)
-                : exit + ", once " + off.size() + " things are off";
+        if (!cut.isEmpty()) {
+            exit = "no straight way out without a cut; " + exit + ", " + named(cut, inIt) + " would be cut";
+        }
+        return new Way(exit, off.size(), cut.size());
+    }
+
+    /** Labels, with their ids where two things are called the same. */
+    private static String named(List<Obstacle> some, List<Obstacle> all) {
+        if (some.size() > MOST_NAMED) {
+            return some.size() + " things";
+        }
+        return some.stream()
+                .map(each -> all.stream()
+                                        .filter(other -> other.label().equals(each.label()))
+                                        .count()
+                                > 1
+                        ? each.label() + " " + each.id()
+                        : each.label())
+                .collect(Collectors.joining(", "));
     }
 
     private boolean blocks(Member member, Seating seating, Vec3 way) {

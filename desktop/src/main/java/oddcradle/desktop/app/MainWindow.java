@@ -116,7 +116,16 @@ public final class MainWindow {
             if (otherMachine) {
                 stand.frame();
             }
+            if (slate.getContent() == null
+                    && examination.job().equals(desk.session().job())) {
+                showSlate();
+            }
             refresh();
+        });
+        // The sheets of another job are made anew as soon as it is examined.
+        desk.session().openedProperty().addListener(opened -> {
+            slates.forget();
+            slate.setContent(null);
         });
         desk.live().curesProperty().addListener((property, before, cures) -> notes.refresh());
         desk.live().failureProperty().addListener((property, before, text) -> desk.complaintProperty()
@@ -214,13 +223,15 @@ public final class MainWindow {
         bar.refresh();
         rail.refresh();
         stand.refresh();
-        slates.of(desk.stopProperty().get()).refresh();
+        if (slate.getContent() != null) {
+            slates.of(desk.stopProperty().get()).refresh();
+        }
         notes.refresh();
     }
 
     private void recolour() {
         stand.recolour();
-        if (desk.examination() != null) {
+        if (desk.examination() != null && slate.getContent() != null) {
             slates.of(desk.stopProperty().get()).refresh();
         }
     }
@@ -266,6 +277,9 @@ public final class MainWindow {
 
     /** Takes what is typed in the sheet; what is wrong is asked about. */
     private boolean settle(boolean leavingJob) {
+        if (slate.getContent() == null) {
+            return true;
+        }
         List<Draft> wrong = Draft.settleAll(slate.getContent()).stream()
                 .filter(draft -> leavingJob || !draft.waitsForButton())
                 .toList();

@@ -3,6 +3,7 @@ package oddcradle.desktop.measure;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -34,6 +35,7 @@ public final class CandidateSheet extends VBox {
     private final Desk desk;
     private final Executor background;
     private final Executor ui;
+    private final List<Runnable> followers = new ArrayList<>();
     private final GridPane weights = new GridPane();
     private final VBox order = new VBox(10);
     private Job compared;
@@ -122,11 +124,17 @@ public final class CandidateSheet extends VBox {
             }
         });
         value.setText(String.format(Locale.ROOT, "%.0f", slider.getValue()));
+        followers.add(() -> {
+            if (!slider.isValueChanging()) {
+                slider.setValue(read.apply(desk.session().job().weights()));
+            }
+        });
         weights.addRow(row, new Label(name), slider, value);
     }
 
     /** Compares anew where the job has changed. */
     public void refresh() {
+        followers.forEach(Runnable::run);
         Job job = desk.session().job();
         if (job.equals(compared)) {
             return;

@@ -28,6 +28,7 @@ import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /**
@@ -42,7 +43,7 @@ public final class SurveySheet extends VBox {
     private final JawsPicture picture;
     private final ReadingEntry entry = new ReadingEntry(this::take);
     private final VBox asking = new VBox(6);
-    private final Button strike = new Button("Strike it out");
+    private final RemoveButton strike = new RemoveButton("Strike it out", "reading-strike", this::strike);
     private final OtherReading other = new OtherReading(reading -> askAgain(reading, false));
     private final Button simulate = new Button("Read it (simulated)");
     private final ReadingList list = new ReadingList(reading -> askAgain(reading, true));
@@ -99,14 +100,6 @@ public final class SurveySheet extends VBox {
             chosen = Optional.empty();
             ask();
         });
-        strike.setId("reading-strike");
-        strike.getStyleClass().add("plain-button");
-        strike.setOnAction(click -> {
-            String id = entry.wanted().id();
-            chosen = Optional.empty();
-            desk.apply(new SurveyEdit.DropReading(side, id));
-            refresh();
-        });
         CheckBox simulated = new CheckBox("Simulated instruments");
         simulated.setId("simulated");
         simulate.setId("simulate");
@@ -115,6 +108,13 @@ public final class SurveySheet extends VBox {
         simulate.managedProperty().bind(simulated.selectedProperty());
         simulate.setOnAction(click -> simulateReading());
         return new FlowPane(6, 4, skip, strike, simulated, simulate);
+    }
+
+    private void strike() {
+        String id = entry.wanted().id();
+        chosen = Optional.empty();
+        desk.apply(new SurveyEdit.DropReading(side, id));
+        refresh();
     }
 
     /** Shows the survey as it stands in the job. */

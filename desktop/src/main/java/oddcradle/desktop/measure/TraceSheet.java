@@ -70,7 +70,9 @@ public final class TraceSheet extends VBox {
         section = form.choice("section", SectionStock.tubes(), Tube::designation);
         ComboBox<String> material = form.choice(
                 "material",
-                desk.session().job().materials().stream().map(Material::name).toList(),
+                () -> desk.session().job().materials().stream()
+                        .map(Material::name)
+                        .toList(),
                 String::toString);
         form.button("Add the tube", () -> add(called.getText().strip(), material.getValue()));
         getChildren().addAll(head, new FlowPane(8, 4, pick, back), said, runList, form);

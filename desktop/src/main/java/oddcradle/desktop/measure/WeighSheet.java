@@ -26,6 +26,7 @@ import oddcradle.core.weigh.Estimated;
 import oddcradle.core.weigh.SimulatedScale;
 import oddcradle.core.weigh.Weighing;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** How the donor was weighed, hung and swung; what each says and what all make of it. */
@@ -236,10 +237,7 @@ public final class WeighSheet extends VBox {
         } else if (weighing instanceof Weighing.Estimate e) {
             field("good to ±", Kind.SHARE, e.relativeSigma(), v -> new Weighing.Estimate(e.id(), e.shares(), v));
         }
-        Button strike = new Button("Strike it out");
-        strike.setId("weigh-strike");
-        strike.getStyleClass().add("plain-button");
-        strike.setOnAction(click -> {
+        RemoveButton strike = new RemoveButton("Strike it out", "weigh-strike", () -> {
             List<Weighing> rest = donor().weighings().stream()
                     .filter(each -> !each.id().equals(weighing.id()))
                     .toList();

@@ -3,6 +3,7 @@ package oddcradle.desktop.slate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -17,6 +18,7 @@ public final class Form extends VBox implements Draft {
     private final String id;
     private final String title;
     private final Label problem = new Label();
+    private final List<Runnable> choices = new ArrayList<>();
     private final List<TextField> fields = new ArrayList<>();
 
     /** @param id of the form; fields are {@code id-name}, the button {@code id-take} */
@@ -46,16 +48,33 @@ public final class Form extends VBox implements Draft {
 
     /** @param word how a value is shown */
     public <T> ComboBox<T> choice(String name, List<T> values, Function<T, String> word) {
+        return choice(name, () -> values, word);
+    }
+
+    /** @param values may change with the job; {@link #refresh} takes them up */
+    public <T> ComboBox<T> choice(String name, Supplier<List<T>> values, Function<T, String> word) {
         ComboBox<T> box = new ComboBox<>();
-        box.setConverter(new Words<>(values, word));
         box.setId(id + "-" + name.replace(' ', '-'));
         box.setAccessibleText(name);
-        box.getItems().setAll(values);
-        if (!values.isEmpty()) {
-            box.setValue(values.get(0));
-        }
+        Runnable fill = () -> {
+            List<T> now = values.get();
+            if (!now.equals(box.getItems())) {
+                T before = box.getValue();
+                box.setConverter(new Words<>(now, word));
+                box.getItems().setAll(now);
+                box.setValue(
+                        now.contains(before) ? before : now.stream().findFirst().orElse(null));
+            }
+        };
+        fill.run();
+        choices.add(fill);
         row(name, box);
         return box;
+    }
+
+    /** Offers what there is now. */
+    public void refresh() {
+        choices.forEach(Runnable::run);
     }
 
     private void row(String name, Node field) {

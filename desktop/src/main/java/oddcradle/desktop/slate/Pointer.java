@@ -1,5 +1,6 @@
 package oddcradle.desktop.slate;
 
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.MouseEvent;
@@ -11,7 +12,8 @@ public final class Pointer {
 
     private Pointer(Scene scene) {
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, press -> down = true);
-        scene.addEventHandler(MouseEvent.MOUSE_RELEASED, release -> up());
+        // After the click has done what it does.
+        scene.addEventFilter(MouseEvent.MOUSE_RELEASED, release -> Platform.runLater(this::up));
         scene.addEventFilter(MouseEvent.MOUSE_MOVED, moved -> up());
     }
 

@@ -92,13 +92,17 @@ final class DrawnView extends Pane {
     private void draw() {
         double width = getWidth();
         double height = getHeight();
-        if (shapes.isEmpty() || width < 10 || height < 10) {
+        if (palette == null || width < 10 || height < 10) {
             return;
         }
-        fit(width, height);
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(palette.floor());
         g.fillRect(0, 0, width, height);
+        if (shapes.isEmpty()) {
+            chalk.show(List.of(), style, this::onScreen, width, height);
+            return;
+        }
+        fit(width, height);
         g.setLineWidth(1);
         for (DrawnShape shape : shapes) {
             Color colour = paint.of(shape.part(), shape.role());

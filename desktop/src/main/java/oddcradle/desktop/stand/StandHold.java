@@ -38,6 +38,7 @@ final class StandHold implements Hold {
         node = tube.flatMap(member -> nearest(member, mouse, onScreen));
         node.ifPresent(id -> {
             to = desk.examination().seating().node(id);
+            desk.pulledProperty().set(Optional.of(id));
             desk.selectionProperty().set(Optional.of(part));
         });
         return node.isPresent();

@@ -28,7 +28,10 @@ final class CradleSlate extends StopSlate {
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Order", () -> new Leaves.Leaf(new OrderSheet(desk), () -> {}));
-        leaves.add("Schools", () -> new Leaves.Leaf(new SchoolSheet(desk), () -> {}));
+        leaves.add("Schools", () -> {
+            SchoolSheet sheet = new SchoolSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         add(leaves);
         onRefresh(leaves::refresh);
         caution(

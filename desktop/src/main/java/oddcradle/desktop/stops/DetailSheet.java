@@ -2,7 +2,6 @@ package oddcradle.desktop.stops;
 
 import java.util.Arrays;
 import java.util.List;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -16,6 +15,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** Gussets, pads, notches, slides, adapters, hubs, clutches, hangers and folded strips: what there is, and a new one. */
@@ -178,11 +178,10 @@ final class DetailSheet extends VBox {
             words.setWrapText(true);
             words.setMinHeight(USE_PREF_SIZE);
             words.setPrefWidth(258);
-            Button remove = new Button("remove");
-            remove.setId("detail-remove-" + detail.id());
-            remove.setMinWidth(USE_PREF_SIZE);
-            remove.getStyleClass().add("plain-button");
-            remove.setOnAction(click -> desk.apply(new CradleEdit.RemoveDetail(detail.id())));
+            RemoveButton remove = new RemoveButton(
+                    "remove",
+                    "detail-remove-" + detail.id(),
+                    () -> desk.apply(new CradleEdit.RemoveDetail(detail.id())));
             list.getChildren().add(new HBox(6, words, remove));
         }
     }

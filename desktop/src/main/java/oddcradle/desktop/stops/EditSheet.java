@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -35,6 +34,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** The picked tube of the cradle: its section, its ends, its nodes; and new tubes. */
@@ -51,6 +51,7 @@ final class EditSheet extends VBox {
     private final ComboBox<String> node = new ComboBox<>();
     private final CheckBox mirrored = new CheckBox("the twin on the other side goes along");
     private final CheckBox lone = new CheckBox("this node goes alone");
+    private final RemoveButton remove = new RemoveButton("Remove this tube", "edit-remove", this::remove);
     private final List<QuantityField> place = new ArrayList<>();
     private boolean showing;
 
@@ -62,10 +63,6 @@ final class EditSheet extends VBox {
         state.setMinHeight(USE_PREF_SIZE);
         getChildren().add(state);
         new SectionPicker(desk).addTo(getChildren()::add, refreshers::add);
-        Button remove = new Button("Remove this tube");
-        remove.setId("edit-remove");
-        remove.getStyleClass().add("cure-button");
-        remove.setOnAction(click -> picked().ifPresent(tube -> desk.apply(new CradleEdit.RemoveTube(tube.id()))));
         getChildren().addAll(ends, new FlowPane(6, 4, remove), nodeEditor(), addForm(), bendForm());
     }
 
@@ -80,10 +77,15 @@ final class EditSheet extends VBox {
     }
 
     private Optional<Member> picked() {
-        return desk.selectionProperty()
-                .get()
-                .flatMap(id -> job().cradle().member(id))
-                .or(() -> job().cradle().members().stream().findFirst());
+        return desk.selectionProperty().get().flatMap(id -> job().cradle().member(id));
+    }
+
+    /** The next tube is not picked by itself: nothing else is armed where one has gone. */
+    private void remove() {
+        picked().ifPresent(tube -> {
+            desk.selectionProperty().set(Optional.empty());
+            desk.apply(new CradleEdit.RemoveTube(tube.id()));
+        });
     }
 
     private VBox nodeEditor() {
@@ -120,25 +122,30 @@ final class EditSheet extends VBox {
         desk.session().apply(NodePull.to(desk.examination(), node.getValue(), to, mirrored.isSelected()));
     }
 
+    private List<String> stock() {
+        return job().build().shop().sections().stream()
+                .map(Section::designation)
+                .toList();
+    }
+
+    private List<String> materials() {
+        return job().materials().stream().map(Material::name).toList();
+    }
+
     /** An end is a node, a host tube on which it lands as near as it can, or a place. */
     private Form addForm() {
         Form form = new Form("add-tube", "A new tube");
         TextField from = form.text("from", "node, host tube or place");
         TextField to = form.text("to", "S1, H1L or 480 330 220");
         TextField label = form.text("called", "front cross tube");
-        ComboBox<String> section = form.choice(
-                "section",
-                job().build().shop().sections().stream()
-                        .map(Section::designation)
-                        .toList(),
-                String::toString);
+        ComboBox<String> section = form.choice("section", this::stock, String::toString);
         section.setValue(job().build().shop().sections().stream()
                 .filter(each -> each instanceof Tube tube && tube.od() > 0.025)
                 .map(Section::designation)
                 .findFirst()
                 .orElse(section.getValue()));
-        ComboBox<String> material = form.choice(
-                "material", job().materials().stream().map(Material::name).toList(), String::toString);
+        ComboBox<String> material = form.choice("material", this::materials, String::toString);
+        refreshers.add(form::refresh);
         return form.button("Add the tube", () -> {
             NewEnds found = new NewEnds(from.getText().strip(), to.getText().strip());
             Section chosen = job().build().shop().sections().stream()
@@ -302,6 +309,7 @@ final class EditSheet extends VBox {
                         job().cradle().members().isEmpty()
                                 ? "The cradle is empty. Take a proposal, or add the first tube here: type a node or place for each end."
                                 : "Pick a tube of the cradle in the list or in the stand."));
+        remove.setDisable(tube.isEmpty());
         ends.setVisible(tube.isPresent());
         ends.setManaged(tube.isPresent());
         tube.ifPresent(this::showEnds);
@@ -312,6 +320,10 @@ final class EditSheet extends VBox {
         if (!node.getItems().equals(own)) {
             node.getItems().setAll(own);
         }
+        desk.pulledProperty().get().filter(own::contains).ifPresent(pulled -> {
+            node.setValue(pulled);
+            desk.pulledProperty().set(Optional.empty());
+        });
         if (!own.contains(node.getValue())) {
             node.setValue(own.isEmpty() ? null : own.get(0));
         }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -28,6 +27,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** What the frame carries, stands on, and may be bolted to: hard points, supports, squares, and its weight. */
@@ -149,10 +149,7 @@ final class FrameSheet extends VBox {
         label.setWrapText(true);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        Button away = new Button("away");
-        away.setId(id + "-away");
-        away.getStyleClass().add("plain-button");
-        away.setOnAction(click -> change(without, "take " + id + " away"));
+        RemoveButton away = new RemoveButton("away", id + "-away", () -> change(without, "take " + id + " away"));
         HBox line = new HBox(label, space, away);
         line.getStyleClass().add("field-row");
         return line;

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -26,6 +25,7 @@ import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** What is between each lug and the cradle. */
@@ -157,10 +157,10 @@ final class MountSheet extends VBox {
         for (Isolator isolator : job().cradle().isolators()) {
             Label words = new Label(isolator.id() + ": " + isolator.boss() + " on " + isolator.node() + ", "
                     + isolator.pad().designation());
-            Button remove = new Button("remove");
-            remove.setId("mount-remove-" + isolator.id());
-            remove.getStyleClass().add("plain-button");
-            remove.setOnAction(click -> desk.apply(new CradleEdit.RemoveMount(isolator.id())));
+            RemoveButton remove = new RemoveButton(
+                    "remove",
+                    "mount-remove-" + isolator.id(),
+                    () -> desk.apply(new CradleEdit.RemoveMount(isolator.id())));
             list.getChildren().add(new HBox(6, words, remove));
         }
         figures.refresh();

@@ -203,6 +203,14 @@ final class PlaceSheet extends VBox {
     }
 
     private static Phrase words(SeatLimits.Limit limit) {
+        if (limit.tooNear() > 0) {
+            return Phrase.of(
+                    "{}: no farther, {} is {} too near to {} already",
+                    limit.way(),
+                    limit.part(),
+                    Quantity.length(limit.tooNear()),
+                    limit.label());
+        }
         if (limit.obstacle().isEmpty()) {
             return Phrase.of("{}: nothing stops it within {}", limit.way(), Quantity.length(limit.free()));
         }

@@ -15,6 +15,7 @@ import oddcradle.desktop.store.Desk;
 
 /** The choices on which builders differ, each with what it costs in this job. */
 final class SchoolSheet extends VBox {
+    private final ShopForm shop;
     private final Desk desk;
     private final VBox rows = new VBox(6);
     private final Label said =
@@ -49,7 +50,12 @@ final class SchoolSheet extends VBox {
         said.setId("schools-said");
         said.setMinHeight(USE_PREF_SIZE);
         rows.setId("schools-rows");
-        getChildren().addAll(run, new WorkBar(desk.work()), said, rows, new ShopForm(desk));
+        shop = new ShopForm(desk);
+        getChildren().addAll(run, new WorkBar(desk.work()), said, rows, shop);
+    }
+
+    void refresh() {
+        shop.refresh();
     }
 
     private void ask() {

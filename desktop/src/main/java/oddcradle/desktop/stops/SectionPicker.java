@@ -71,6 +71,9 @@ final class SectionPicker {
                 .flatMap(id -> desk.session().job().member(id))
                 .or(() -> members().stream().findFirst());
         tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
+        if (tube.isEmpty()) {
+            sections.getItems().clear();
+        }
         tube.ifPresent(member -> {
             // Those of its own shape first.
             List<String> names = new ArrayList<>(stock().stream()

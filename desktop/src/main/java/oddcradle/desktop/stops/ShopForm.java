@@ -2,9 +2,10 @@ package oddcradle.desktop.stops;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.finding.Phrase;
@@ -13,7 +14,7 @@ import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Shop;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.section.Section;
-import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.store.Desk;
 
 /** What the shop buys and has on its shelf. */
@@ -38,27 +39,57 @@ final class ShopForm extends VBox {
         }
     }
 
+    private final ComboBox<String> bolts = new ComboBox<>();
+    private final ComboBox<String> edges = new ComboBox<>();
+    private final WordField shelf;
+    private boolean showing;
+
     ShopForm(Desk desk) {
         super(6);
         this.desk = desk;
-        Form form = new Form("shop", "The shop");
-        ComboBox<String> bolts = form.choice("bolts", List.of("metric", "inch"), String::toString);
-        ComboBox<String> edges =
-                form.choice("edges", List.of("1.5 diameters", "2 diameters, thin sheet"), String::toString);
-        bolts.getSelectionModel().select(shop().inch() ? 1 : 0);
-        edges.getSelectionModel().select(shop().thin() ? 1 : 0);
-        TextField shelf = form.text("shelf", "empty: common supply");
+        Label head = new Label("The shop");
+        head.getStyleClass().add("section-title");
+        bolts.getItems().setAll("metric", "inch");
+        bolts.setOnAction(choice -> take(shop().stock(), isSecond(bolts), shop().thin()));
+        edges.getItems().setAll("1.5 diameters", "2 diameters, thin sheet");
+        edges.setOnAction(choice -> take(shop().stock(), shop().inch(), isSecond(edges)));
+        shelf = WordField.wide("shop-shelf", "shelf", "nothing named: common supply", typed -> desk.session()
+                .apply(new SetShop(
+                        new Shop(sections(typed), shop().plates(), shop().inch(), shop().jig(), shop().thin()))));
         Label how = new Label("Shelf: sections as they are called in the lists, apart by semicolons.");
         how.setWrapText(true);
         how.getStyleClass().add("figure-name");
-        form.getChildren().add(how);
-        form.button("Take it", () -> {
-            boolean inch = bolts.getSelectionModel().getSelectedIndex() == 1;
-            boolean thin = edges.getSelectionModel().getSelectedIndex() == 1;
-            desk.session()
-                    .apply(new SetShop(new Shop(sections(shelf.getText()), shop().plates(), inch, shop().jig(), thin)));
-        });
-        getChildren().add(form);
+        getChildren().addAll(head, row("bolts", "shop-bolts", bolts), row("edges", "shop-edges", edges), shelf, how);
+        refresh();
+    }
+
+    private static HBox row(String name, String id, ComboBox<String> box) {
+        Label label = new Label(name);
+        label.getStyleClass().add("name");
+        box.setId(id);
+        box.setAccessibleText(name);
+        HBox row = new HBox(label, box);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    private static boolean isSecond(ComboBox<String> box) {
+        return box.getSelectionModel().getSelectedIndex() == 1;
+    }
+
+    private void take(List<Section> stock, boolean inch, boolean thin) {
+        if (!showing) {
+            desk.apply(new SetShop(new Shop(stock, shop().plates(), inch, shop().jig(), thin)));
+        }
+    }
+
+    /** Shows what the job's shop has. */
+    void refresh() {
+        showing = true;
+        bolts.getSelectionModel().select(shop().inch() ? 1 : 0);
+        edges.getSelectionModel().select(shop().thin() ? 1 : 0);
+        shelf.show(shop().stock().stream().map(Section::designation).collect(Collectors.joining("; ")), desk.units());
+        showing = false;
     }
 
     private Shop shop() {

@@ -22,6 +22,11 @@ public final class Slates {
         return made.computeIfAbsent(stop, this::make);
     }
 
+    /** Another job gets sheets of its own. */
+    public void forget() {
+        made.clear();
+    }
+
     private StopSlate make(Stop stop) {
         return switch (stop) {
             case DONOR -> new DonorSlate(desk, palette);

@@ -28,6 +28,7 @@ import oddcradle.core.job.LineEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.MeasureFields;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 
@@ -218,7 +219,13 @@ final class StagesSheet extends VBox {
         nearer.setDisable(at == 0);
         HBox row = plain(stage.id(), "");
         row.getChildren().set(0, opener(stage.id(), stage.label()));
-        row.getChildren().addAll(nearer, small("out", "stage-out-" + stage.id(), new LineEdit.DropStage(stage.id())));
+        row.getChildren()
+                .addAll(
+                        nearer,
+                        new RemoveButton(
+                                "out",
+                                "stage-out-" + stage.id(),
+                                () -> desk.apply(new LineEdit.DropStage(stage.id()))));
         return row;
     }
 

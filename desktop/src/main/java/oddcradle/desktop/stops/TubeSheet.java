@@ -105,8 +105,11 @@ final class TubeSheet extends VBox {
         ComboBox<String> section = form.choice("section", sections, String::toString);
         ComboBox<String> material = form.choice(
                 "material",
-                desk.session().job().materials().stream().map(Material::name).toList(),
+                () -> desk.session().job().materials().stream()
+                        .map(Material::name)
+                        .toList(),
                 String::toString);
+        refreshers.add(form::refresh);
         return form.button("Add the tube", () -> {
             Section stock = SectionStock.tubes().get(sections.indexOf(section.getValue()));
             String name = id.getText().strip();

@@ -1,5 +1,6 @@
 package oddcradle.desktop.store;
 
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -14,6 +15,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.NodePull;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Seat;
 import oddcradle.core.job.SeatEdit;
@@ -50,6 +52,9 @@ public final class Desk {
     /** The donor on its way out; empty while it sits in its seat. */
     private final ObjectProperty<Optional<OnTheWay>> onTheWay = new SimpleObjectProperty<>(Optional.empty());
 
+    /** The node that a hand pulled last and no sheet has shown yet. */
+    private final ObjectProperty<Optional<String>> pulled = new SimpleObjectProperty<>(Optional.empty());
+
     /** Whether a pulled node takes its twin on the other side along. */
     private final BooleanProperty mirrored = new SimpleBooleanProperty(true);
 
@@ -60,8 +65,31 @@ public final class Desk {
     public Desk(JobSession session, LiveExamination live) {
         this.session = session;
         this.live = live;
-        session.documentProperty().addListener((property, before, after) -> live.examine(after.job()));
+        session.documentProperty().addListener((property, before, after) -> {
+            forgetWhatHasGone(before.job(), after.job());
+            live.examine(after.job());
+        });
+        session.openedProperty().addListener(opened -> beginAnew());
         live.examine(session.job());
+    }
+
+    /** Another job: what was picked or under way belonged to the one before. */
+    private void beginAnew() {
+        selection.set(Optional.empty());
+        wanted.set(Optional.empty());
+        picking.set(Optional.empty());
+        pulled.set(Optional.empty());
+        onTheWay.set(Optional.empty());
+        complaint.set("");
+        work.end();
+    }
+
+    private void forgetWhatHasGone(Job before, Job after) {
+        if (selection.get().isPresent()) {
+            Set<String> gone = new HashSet<>(before.ids());
+            gone.removeAll(after.ids());
+            selection.get().filter(gone::contains).ifPresent(id -> selection.set(Optional.empty()));
+        }
     }
 
     public JobSession session() {
@@ -158,6 +186,10 @@ public final class Desk {
 
     public ObjectProperty<Optional<Wanted>> wantedProperty() {
         return wanted;
+    }
+
+    public ObjectProperty<Optional<String>> pulledProperty() {
+        return pulled;
     }
 
     public BooleanProperty mirroredProperty() {

@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.finding.Phrase;
@@ -40,6 +42,7 @@ public final class JobSession {
     private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Optional<Phrase>> undoLabel = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Phrase>> redoLabel = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
     private final Deque<Step> done = new ArrayDeque<>();
     private final Deque<Step> undone = new ArrayDeque<>();
     private Optional<Job> saved = Optional.empty();
@@ -77,6 +80,7 @@ public final class JobSession {
         saved = inFile;
         file.set(from);
         show(opened);
+        openings.set(openings.get() + 1);
     }
 
     private void show(JobDocument shown) {
@@ -95,6 +99,11 @@ public final class JobSession {
     /** The document; its job is never null. */
     public ReadOnlyObjectProperty<JobDocument> documentProperty() {
         return document.getReadOnlyProperty();
+    }
+
+    /** How many jobs have been opened; it changes when another one has. */
+    public ReadOnlyIntegerProperty openedProperty() {
+        return openings.getReadOnlyProperty();
     }
 
     public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {

@@ -15,7 +15,11 @@ import oddcradle.core.math.InvalidValue;
 public final class LongWork {
     private final Executor background;
     private final Executor ui;
+    private static final String ENDED =
+            "Ended before it was done. What stands below, if anything, is from the run before.";
+
     private final AtomicReference<Object> current = new AtomicReference<>();
+    private Runnable ended = () -> {};
     private final ReadOnlyStringWrapper what = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper share = new ReadOnlyDoubleWrapper(0);
 
@@ -30,11 +34,13 @@ public final class LongWork {
      *
      * @param name of the work, for the reader
      * @param done gets the result on the interface thread, unless it was ended
-     * @param refused gets a plain message instead
+     * @param refused gets a plain message instead, also when it is ended
      */
     public <T> void start(String name, Function<Progress, T> work, Consumer<T> done, Consumer<String> refused) {
+        end();
         Object token = new Object();
         current.set(token);
+        ended = () -> refused.accept(ENDED);
         what.set(name);
         share.set(0);
         background.execute(() -> {
@@ -67,10 +73,12 @@ public final class LongWork {
         });
     }
 
-    /** Ends what is running; nothing comes of it. */
+    /** Ends what is running; nothing comes of it but a word where its result would have been. */
     public void end() {
-        current.set(null);
-        what.set("");
+        if (current.getAndSet(null) != null) {
+            what.set("");
+            ended.run();
+        }
     }
 
     /** What is running; empty if nothing. */

@@ -155,15 +155,16 @@ class MeasuringTest extends WindowDriver {
         click(robot, "#point-name");
         robot.write("filter")
                 .type(KeyCode.TAB)
-                .write("120")
+                .write("120 -80")
                 .type(KeyCode.TAB)
-                .write("-80")
-                .type(KeyCode.TAB);
-        click(robot, "#point-add");
-        assertThat(text(robot, "#point-problem")).contains("up by eye is empty");
-        click(robot, "#point-up");
-        robot.write("20");
-        click(robot, "#point-add");
+                .write("8");
+        click(robot, "#point-take");
+        assertThat(text(robot, "#point-problem")).contains("place");
+        assertThat(robot.lookup("#point-name").queryAs(TextField.class).getText())
+                .isEqualTo("filter");
+        fill(robot, "#point-place", "120 -80 20");
+        click(robot, "#point-take");
+        assertThat(survey().point("filter").orElseThrow().bore()).isEqualTo(0.008);
         assertThat(survey().point("filter").orElseThrow().about().distanceTo(new Vec3(0.12, -0.08, 0.02)))
                 .isLessThan(1e-12);
     }

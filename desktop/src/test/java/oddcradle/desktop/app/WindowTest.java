@@ -111,7 +111,7 @@ class WindowTest extends WindowDriver {
     @Test
     void cureFromANote_isAppliedAndUndone(FxRobot robot) {
         Job before = desk.session().job();
-        assertThat(text(robot, "#figure-worst-gap")).isNotBlank();
+        assertThat(text(robot, "#figure-smallest-gap")).isNotBlank();
         robot.clickOn("#cure-line-offset");
         settled();
         assertThat(desk.examination().line().stages().get(0).alignment().offset())
@@ -189,7 +189,7 @@ class WindowTest extends WindowDriver {
     @Test
     void units_lookAndStops_switchFromTheKeyboardAndTheBar(FxRobot robot) {
         robot.clickOn("#units-fractional-inches");
-        until(() -> text(robot, "#figure-worst-gap").endsWith("in"));
+        until(() -> text(robot, "#figure-smallest-gap").endsWith("in"));
         robot.clickOn("#look");
         assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);

@@ -90,7 +90,10 @@ public final class SeatJson {
 
     private static void limits(ArrayNode out, Examination examination) {
         for (SeatLimits.Limit limit : SeatLimits.of(examination)) {
-            ObjectNode each = out.addObject().put("way", limit.way()).put("free", limit.free());
+            ObjectNode each = out.addObject()
+                    .put("way", limit.way())
+                    .put("free", limit.free())
+                    .put("too_near", limit.tooNear());
             if (!limit.obstacle().isEmpty()) {
                 each.put("part", limit.part())
                         .put("stopped_by", limit.obstacle())

@@ -194,7 +194,7 @@ final class CradleSoundness {
                             nearest.isPresent()
                                     ? "{} of {} is not in stock; the nearest there is {}"
                                     : "{} of {} is not in stock, nor is any of its shape{}",
-                            member.section().designation(),
+                            member.section(),
                             member.id(),
                             nearest.map(Section::designation).orElse("")),
                     Place.of(member.id(), seating.node(member.first())),

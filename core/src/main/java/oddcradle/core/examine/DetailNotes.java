@@ -215,7 +215,7 @@ final class DetailNotes {
                             "notch {} is {} deep in {}: that cuts it through; move the tube instead",
                             notch.id(),
                             Quantity.length(notch.depth()),
-                            member.section().designation()),
+                            member.section()),
                     Place.of(notch.id(), at),
                     new Why("depth against the tube", List.of(), WALL));
             return;

@@ -284,7 +284,7 @@ public sealed interface CradleEdit extends JobEdit {
 
         @Override
         public Phrase label() {
-            return Phrase.of("{} {}", mounts.size() == 1 ? mounts.get(0) : "mounts", cushion.designation());
+            return Phrase.of("{} {}", mounts.size() == 1 ? mounts.get(0) : "mounts", cushion);
         }
 
         @Override

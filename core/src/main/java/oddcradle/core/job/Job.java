@@ -4,6 +4,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 
@@ -69,6 +71,26 @@ public record Job(
         cradle.isolators().forEach(each -> ids.add(each.id()));
         cradle.details().forEach(each -> ids.add(each.id()));
         return ids;
+    }
+
+    /** What a body is called. */
+    public Optional<String> label(String id) {
+        return Stream.of(
+                        donor.bodies().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(Part::label),
+                        host.keepOuts().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(KeepOut::label),
+                        member(id).stream().map(Member::label),
+                        line.stages().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(Stage::label),
+                        donor.bosses().stream()
+                                .filter(each -> each.id().equals(id))
+                                .map(Boss::label))
+                .flatMap(each -> each)
+                .findFirst();
     }
 
     /** A tube of the cradle or of the host. */

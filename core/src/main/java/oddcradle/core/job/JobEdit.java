@@ -198,7 +198,7 @@ public interface JobEdit {
 
         @Override
         public Phrase label() {
-            return Phrase.of("{} in {}", member, section.designation());
+            return Phrase.of("{} in {}", member, section);
         }
 
         @Override

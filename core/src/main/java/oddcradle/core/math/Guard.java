@@ -1,5 +1,7 @@
 package oddcradle.core.math;
 
+import java.util.List;
+
 /** Small checks for values that enter the core; each failure names the value, what it was and what it must be. */
 public final class Guard {
     private static final double LARGEST_PART = 100;
@@ -18,7 +20,7 @@ public final class Guard {
     public static double positive(String field, double value, String unit) {
         finite(field, value);
         if (value <= 0) {
-            throw new InvalidValue(field, "is " + withUnit(value, unit) + ", must be greater than 0");
+            throw new InvalidValue(field, "is {}, must be greater than 0", List.of(new Amount(value, unit)));
         }
         return value;
     }
@@ -33,7 +35,7 @@ public final class Guard {
     public static double notNegative(String field, double value, String unit) {
         finite(field, value);
         if (value < 0) {
-            throw new InvalidValue(field, "is " + withUnit(value, unit) + ", must be 0 or more");
+            throw new InvalidValue(field, "is {}, must be 0 or more", List.of(new Amount(value, unit)));
         }
         return value;
     }
@@ -44,7 +46,8 @@ public final class Guard {
         if (value < low || value > high) {
             throw new InvalidValue(
                     field,
-                    "is " + withUnit(value, unit) + ", must lie between " + low + " and " + withUnit(high, unit));
+                    "is {}, must lie between {} and {}",
+                    List.of(new Amount(value, unit), new Amount(low, unit), new Amount(high, unit)));
         }
         return value;
     }
@@ -63,9 +66,5 @@ public final class Guard {
             throw new InvalidValue(field, "is missing");
         }
         return value;
-    }
-
-    private static String withUnit(double value, String unit) {
-        return unit.isEmpty() ? Double.toString(value) : value + " " + unit;
     }
 }

@@ -2,9 +2,14 @@ package oddcradle.core.mounting;
 
 import java.util.Optional;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Shown;
+import oddcradle.core.units.UnitStyle;
 
 /** What is between a boss and the cradle: a pad, a bush, or nothing. */
-public sealed interface Cushion permits BondedPad, BondedBush, Hard {
+public sealed interface Cushion extends Shown permits BondedPad, BondedBush, Hard {
+    /** Between the sizes and the rest of a name. */
+    String MILLIMETRES = " mm";
+
     /** Along its axis, then twice across, N/m. */
     Vec3 stiffness();
 
@@ -25,6 +30,15 @@ public sealed interface Cushion permits BondedPad, BondedBush, Hard {
 
     /** How a hardware list names it, in millimetres. */
     String designation();
+
+    /** Its name in the reader's units. */
+    @Override
+    default String in(UnitStyle style) {
+        int end = designation().indexOf(MILLIMETRES);
+        return end < 0 || style == UnitStyle.MILLIMETRES
+                ? designation()
+                : style.name(designation().substring(0, end)) + designation().substring(end + MILLIMETRES.length());
+    }
 
     default boolean isHard() {
         return this instanceof Hard;

@@ -2,6 +2,8 @@ package oddcradle.core.section;
 
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.Shown;
+import oddcradle.core.units.UnitStyle;
 
 /**
  * A prismatic cross-section, uniform along its member. Lengths in metres.
@@ -9,7 +11,8 @@ import oddcradle.core.math.InvalidValue;
  * <p>Shear coefficients: Cowper, The shear coefficient in Timoshenko's beam theory, J. Applied Mechanics 33 (1966), table 1
  * (from memory).
  */
-public sealed interface Section permits Tube, RectTube, Round, Rect, Angle {
+public sealed interface Section extends Shown permits Tube, RectTube, Round, Rect, Angle {
+
     /** Metal area, m2. */
     double area();
 
@@ -48,6 +51,12 @@ public sealed interface Section permits Tube, RectTube, Round, Rect, Angle {
 
     /** How a cut list names it, in millimetres: {@code tube 31.8 x 2.4}. */
     String designation();
+
+    /** Its name in the reader's units: {@code tube 31.8 x 2.4}, {@code tube 1.25 x 0.095 in}. */
+    @Override
+    default String in(UnitStyle style) {
+        return style.name(designation());
+    }
 
     private static InvalidValue tooThick(double wall, double most, String what) {
         return new InvalidValue(

@@ -1,6 +1,7 @@
 package oddcradle.core.units;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** How quantities are shown to people; one choice for the whole window and packet. Values stay SI underneath. */
 public enum UnitStyle {
@@ -10,6 +11,7 @@ public enum UnitStyle {
     INCHES_BY_32("1/32", 32),
     INCHES_BY_64("1/64", 64);
 
+    private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
     private static final double METRES_PER_INCH = 0.0254;
     private static final double NEWTONS_PER_POUND = 4.4482216152605;
     private static final double KILOGRAMS_PER_POUND = 0.45359237;
@@ -86,6 +88,23 @@ public enum UnitStyle {
             case HARDNESS -> "Shore A";
             case RATIO, COUNT -> "";
         };
+    }
+
+    /** A name whose numbers are millimetres, such as {@code tube 31.8 x 2.4}, in this style. */
+    public String name(String inMillimetres) {
+        return this == MILLIMETRES
+                ? inMillimetres
+                : NUMBER.matcher(inMillimetres).replaceAll(each -> inches(Double.parseDouble(each.group()))) + " in";
+    }
+
+    private static String inches(double millimetres) {
+        return String.format(Locale.ROOT, "%.3f", millimetres / 1000 / METRES_PER_INCH)
+                .replaceAll("\\.?0+$", "");
+    }
+
+    /** The bare value in the unit that {@link #unit} names. */
+    double inUnits(Quantity quantity) {
+        return quantity.si() * perSi(quantity);
     }
 
     private double perSi(Quantity quantity) {

@@ -239,7 +239,7 @@ class CradleStopTest {
     void boltThroughABareTubeEnd_dentsIt_andASleeveHelpsIfItFits() {
         TubeJoint bare = TubeJoint.of("C1", "PFL", TubeJoint.Kind.BOLTED, "M10");
         assertThat(severity(with(new CradleEdit.SetJoint(bare)), "cradle.crush"))
-                .isEqualTo(Severity.WATCH);
+                .isEqualTo(Severity.STOP);
         Tube tube = (Tube) JOB.cradle().member("C1").orElseThrow().section();
         double bore = tube.od() - 2 * tube.wall();
         TubeJoint thick = bare.withSleeve(Optional.of(new TubeJoint.InnerSleeve(bore + 0.001, 0.03)));
@@ -294,7 +294,7 @@ class CradleStopTest {
         assertThat(severity(with(new Detail.Clutch("G", 0.14, 0.095, 2, 2500, 0.3)), "cradle.clutch"))
                 .isEqualTo(Severity.GOOD);
         assertThat(severity(with(new Detail.Clutch("G", 0.14, 0.095, 2, 100, 0.3)), "cradle.clutch"))
-                .isEqualTo(Severity.WATCH);
+                .isEqualTo(Severity.STOP);
         assertThat(severity(with(new Detail.ReusedHanger("G", "B1", 0.08, 0.012, 0.02, 0.01)), "cradle.hanger"))
                 .isEqualTo(Severity.GOOD);
         assertThat(severity(with(new Detail.ReusedHanger("G", "B1", 0.08, 0.03, 0.02, 0.01)), "cradle.hanger"))
@@ -304,7 +304,7 @@ class CradleStopTest {
         assertThat(severity(with(new Detail.ClampPad("G", "PFL", 0.09, 0.005, "M8", 6, true)), "cradle.clamp-pad"))
                 .isEqualTo(Severity.GOOD);
         assertThat(severity(with(new Detail.ClampPad("G", "PFL", 0.09, 0.005, "M4", 1, true)), "cradle.clamp-pad"))
-                .isIn(Severity.GOOD, Severity.WATCH);
+                .isEqualTo(Severity.STOP);
     }
 
     private static Detail adapter(double second, double register, double torque, double shaft) {

@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Severity;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -130,7 +131,12 @@ class MechanismTest {
         assertThatThrownBy(() -> frame(
                         Theory.EULER, FOUR, List.of(member("1", "a", "b")), List.of(fixed("q")), force("a", 0, 0, 1)))
                 .hasMessageContaining("supports[0].node");
-        assertThatThrownBy(() -> frame(Theory.EULER, FOUR, List.of(), List.of(fixed("a"))))
-                .hasMessageContaining("members is empty");
+    }
+
+    @Test
+    void noMemberAtAll_isNoFault_butNotLookedAt() {
+        Outcome<FrameResult> none = FrameAnalysis.solve(frame(Theory.EULER, FOUR, List.of(), List.of(fixed("a"))));
+        assertThat(none.answer()).isEmpty();
+        assertThat(none.reasons().get(0).severity()).isEqualTo(Severity.NOT_CHECKED);
     }
 }

@@ -39,7 +39,7 @@ class BondedPadTest {
     void hardnessOutsideTheTable_isRefused() {
         assertThatThrownBy(() -> new BondedPad(0.05, 0.02, 90))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("hardness is 90.0 Shore A");
+                .hasMessageContaining("hardness is 90 Shore A");
         assertThatThrownBy(() -> new BondedPad(0, 0.02, 50)).isInstanceOf(InvalidValue.class);
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.job.DemoJobs;
 
@@ -68,6 +69,7 @@ final class TopBar extends HBox {
 
     private void addUnits() {
         ToggleGroup group = new ToggleGroup();
+        Toggles.follow(group, chosen -> desk.unitsProperty().set((UnitStyle) chosen.getUserData()));
         for (UnitStyle style : UnitStyle.values()) {
             ToggleButton button = new ToggleButton(style.label());
             button.setId("units-" + style.name().toLowerCase(Locale.ROOT).replace('_', '-'));
@@ -75,10 +77,7 @@ final class TopBar extends HBox {
             button.setMinWidth(USE_PREF_SIZE);
             button.setToggleGroup(group);
             button.setSelected(style == desk.units());
-            button.setOnAction(click -> {
-                button.setSelected(true);
-                desk.unitsProperty().set(style);
-            });
+            button.setUserData(style);
             getChildren().add(button);
         }
     }

@@ -14,6 +14,7 @@ import oddcradle.core.job.Donor;
 import oddcradle.core.job.History;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.store.Desk;
 
@@ -61,6 +62,7 @@ public final class HistorySheet extends VBox {
         Label what = new Label(History.USUAL.get(index));
         what.setWrapText(true);
         ToggleGroup group = new ToggleGroup();
+        Toggles.follow(group, chosen -> changeCheck(index, (History.Found) chosen.getUserData(), note(index)));
         HBox row = new HBox(2);
         row.getStyleClass().add("field-row");
         for (History.Found each :
@@ -72,10 +74,6 @@ public final class HistorySheet extends VBox {
             button.getStyleClass().add("plain-button");
             button.setToggleGroup(group);
             button.setUserData(each);
-            button.setOnAction(click -> {
-                button.setSelected(true);
-                changeCheck(index, each, note(index));
-            });
             row.getChildren().add(button);
         }
         WordField note = WordField.wide(
@@ -140,7 +138,9 @@ public final class HistorySheet extends VBox {
         for (int k = 0; k < History.USUAL.size(); k++) {
             String what = History.USUAL.get(k);
             History.Check check = check(what);
-            found.get(k).getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == check.found()));
+            found.get(k).getToggles().stream()
+                    .filter(toggle -> toggle.getUserData() == check.found())
+                    .forEach(found.get(k)::selectToggle);
             notes.get(k).show(check.note(), desk.units());
         }
         showing = false;

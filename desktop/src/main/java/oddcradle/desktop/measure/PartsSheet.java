@@ -58,7 +58,7 @@ public final class PartsSheet extends VBox {
         this.desk = desk;
         rows.setHgap(10);
         rows.setVgap(2);
-        Form pipe = new Form("pipe", "A pipe along its centre-line");
+        Form pipe = new Form(desk::units, "pipe", "A pipe along its centre-line");
         TextField name = pipe.text("called", "left header");
         TextField corners = pipe.text("corners", "370 60 310; 430 60 285; …");
         TextField bend = pipe.text("bend radius", "40");
@@ -76,7 +76,7 @@ public final class PartsSheet extends VBox {
                     length(diameter)));
             change(donor().withPipes(pipes), "pipe");
         });
-        Form off = new Form("service", "A part that must come off in its place");
+        Form off = new Form(desk::units, "service", "A part that must come off in its place");
         TextField label = off.text("called", "oil filter");
         part = off.choice("part", List.of(), String::toString);
         ComboBox<Way> way = off.choice("comes off", Arrays.asList(Way.values()), Way::word);

@@ -15,6 +15,7 @@ import oddcradle.core.job.SurveyEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Entry;
+import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
@@ -28,16 +29,20 @@ final class PointAdder extends VBox {
     private final Side side;
     private final Runnable added;
     private final ComboBox<String> which = new ComboBox<>();
-    private final Form own = new Form("point", "Its name, and its place by eye");
-    private final TextField name = own.text("name", "P1");
-    private final TextField place = own.text("place", "forward left up: 480 330 220");
-    private final TextField bore = own.text("bore", "of its hole; empty: a point without one");
+    private final Form own;
+    private final TextField name;
+    private final TextField place;
+    private final TextField bore;
     private final Button add = new Button("Measure it");
     private final Label problem = new Label();
 
     PointAdder(Desk desk, Side side, Runnable added) {
         super(4);
         this.desk = desk;
+        own = new Form(desk::units, "point", "Its name, and its place by eye");
+        name = own.text("name", "P1");
+        place = own.text("place", "forward left up: 480 330 220");
+        bore = own.text("bore", "of its hole; empty: a point without one");
         this.side = side;
         this.added = added;
         which.setId("point-which");
@@ -96,7 +101,7 @@ final class PointAdder extends VBox {
                     .findFirst()
                     .orElseThrow());
         } catch (InvalidValue invalid) {
-            problem.setText(invalid.getMessage());
+            problem.setText(InvalidWords.of(invalid, desk.units()));
         }
     }
 

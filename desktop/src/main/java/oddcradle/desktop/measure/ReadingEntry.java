@@ -14,6 +14,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.units.Entry;
+import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -174,7 +175,7 @@ final class ReadingEntry extends VBox implements Draft {
             Quantity typed = Entry.read(text.getText(), kind(), style);
             taken.accept(wanted.with(typed.si()));
         } catch (InvalidValue invalid) {
-            complain(invalid.problem());
+            complain(InvalidWords.problem(invalid, style));
         }
     }
 

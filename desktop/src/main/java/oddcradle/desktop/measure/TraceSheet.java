@@ -65,9 +65,9 @@ public final class TraceSheet extends VBox {
         said.setWrapText(true);
         said.getStyleClass().add("note-stop");
         runList.setId("trace-runs");
-        Form form = new Form("trace", "Make it a tube of the frame");
+        Form form = new Form(desk::units, "trace", "Make it a tube of the frame");
         TextField called = form.text("called", "H40");
-        section = form.choice("section", SectionStock.tubes(), Tube::designation);
+        section = form.choice("section", SectionStock::tubes, each -> each.in(desk.units()));
         ComboBox<String> material = form.choice(
                 "material",
                 () -> desk.session().job().materials().stream()

@@ -11,12 +11,14 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import oddcradle.core.examine.Cure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.slate.WhyCard;
 import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.store.Desk;
 
@@ -33,12 +35,30 @@ public final class NotesPane extends ListView<NotesPane.Note> {
         setId("notes");
         setCellFactory(list -> new NoteCell());
         setFocusTraversable(true);
-        setOnKeyPressed(key -> {
-            Note note = getSelectionModel().getSelectedItem();
-            if (key.getCode() == KeyCode.ENTER && note != null) {
-                goTo(note.finding());
+        setOnKeyPressed(this::key);
+        focusedProperty().addListener((property, was, focused) -> {
+            if (focused && getSelectionModel().isEmpty()) {
+                getSelectionModel().selectFirst();
             }
         });
+    }
+
+    /** Up and down go through all notes; Enter goes there, Space asks why, a digit takes that cure. */
+    private void key(KeyEvent key) {
+        Note note = getSelectionModel().getSelectedItem();
+        if (note == null) {
+            return;
+        }
+        if (key.getCode() == KeyCode.ENTER) {
+            goTo(note.finding());
+        } else if (key.getCode() == KeyCode.SPACE) {
+            WhyCard.show(this, sentence(note.finding()), note.finding().why(), desk.units());
+        } else if (key.getCode().isDigitKey() && !key.isShortcutDown()) {
+            int cure = Integer.parseInt(key.getCode().getChar()) - 1;
+            if (cure >= 0 && cure < note.cures().size()) {
+                desk.apply(note.cures().get(cure).edit());
+            }
+        }
     }
 
     public void refresh() {
@@ -47,7 +67,11 @@ public final class NotesPane extends ListView<NotesPane.Note> {
                 .map(finding -> new Note(finding, cures.getOrDefault(finding, List.of()), desk.units()))
                 .toList();
         if (!notes.equals(getItems())) {
+            int at = getSelectionModel().getSelectedIndex();
             getItems().setAll(notes);
+            if (at >= 0) {
+                getSelectionModel().select(Math.min(at, notes.size() - 1));
+            }
         }
     }
 
@@ -81,13 +105,12 @@ public final class NotesPane extends ListView<NotesPane.Note> {
             cureBox.getChildren().add(cureButton(finding, cure));
         }
         cureBox.setMinWidth(USE_PREF_SIZE);
-        HBox row = new HBox(
-                new SeverityMark(finding.severity()),
-                stop,
-                text,
-                cureBox,
-                new WhyLink(() -> sentence(finding), finding::why, desk::units));
+        WhyLink why = new WhyLink(() -> sentence(finding), finding::why, desk::units);
+        HBox row = new HBox(new SeverityMark(finding.severity()), stop, text, cureBox, why);
         row.getStyleClass().add("note-row");
+        // One stop of the Tab key for the whole list; its keys reach what stands in a row.
+        why.setFocusTraversable(false);
+        cureBox.getChildren().forEach(node -> node.setFocusTraversable(false));
         row.setAccessibleText(finding.severity().word() + ": " + sentence(finding));
         row.setOnMouseClicked(click -> goTo(finding));
         return row;

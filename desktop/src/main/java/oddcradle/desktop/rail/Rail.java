@@ -15,6 +15,7 @@ import oddcradle.core.examine.StopReport;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Stop;
 import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 
 /** The ten stops in the order of the work, each with its worst finding as shape, word and count. */
@@ -34,6 +35,10 @@ public final class Rail extends VBox {
             getChildren().add(button);
             VBox.setVgrow(button, Priority.SOMETIMES);
         }
+        Toggles.follow(group, chosen -> {
+            desk.goTo((Stop) chosen.getUserData());
+            select(desk.stopProperty().get());
+        });
         desk.stopProperty().addListener((property, before, stop) -> select(stop));
         select(desk.stopProperty().get());
     }
@@ -61,10 +66,7 @@ public final class Rail extends VBox {
         button.getStyleClass().add("rail-stop");
         button.setMaxWidth(Double.MAX_VALUE);
         row.prefWidthProperty().bind(button.widthProperty().subtract(26));
-        button.setOnAction(click -> {
-            desk.goTo(stop);
-            select(desk.stopProperty().get());
-        });
+        button.setUserData(stop);
         return button;
     }
 

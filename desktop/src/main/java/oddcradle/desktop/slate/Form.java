@@ -12,18 +12,25 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.InvalidWords;
+import oddcradle.core.units.UnitStyle;
 
 /** A few fields and a button, or Enter, that takes them together; what is wrong stands under them and nothing typed is lost. */
 public final class Form extends VBox implements Draft {
+    private final Supplier<UnitStyle> style;
     private final String id;
     private final String title;
     private final Label problem = new Label();
     private final List<Runnable> choices = new ArrayList<>();
     private final List<TextField> fields = new ArrayList<>();
 
-    /** @param id of the form; fields are {@code id-name}, the button {@code id-take} */
-    public Form(String id, String title) {
+    /**
+     * @param style in which numbers in complaints are told
+     * @param id of the form; fields are {@code id-name}, the button {@code id-take}
+     */
+    public Form(Supplier<UnitStyle> style, String id, String title) {
         super(4);
+        this.style = style;
         this.id = id;
         this.title = title;
         Label head = new Label(title);
@@ -56,9 +63,13 @@ public final class Form extends VBox implements Draft {
         ComboBox<T> box = new ComboBox<>();
         box.setId(id + "-" + name.replace(' ', '-'));
         box.setAccessibleText(name);
+        List<String> told = new ArrayList<>();
         Runnable fill = () -> {
             List<T> now = values.get();
-            if (!now.equals(box.getItems())) {
+            List<String> words = now.stream().map(word).toList();
+            if (!words.equals(told)) {
+                told.clear();
+                told.addAll(words);
                 T before = box.getValue();
                 box.setConverter(new Words<>(now, word));
                 box.getItems().setAll(now);
@@ -96,7 +107,7 @@ public final class Form extends VBox implements Draft {
                 problem.setText("");
                 fields.forEach(TextField::clear);
             } catch (InvalidValue invalid) {
-                problem.setText(invalid.getMessage());
+                problem.setText(InvalidWords.of(invalid, style.get()));
             }
         });
         fields.forEach(field -> {

@@ -29,6 +29,7 @@ public final class Leaves extends VBox {
         this.desk = desk;
         tabs.getStyleClass().add("leaves");
         getChildren().add(tabs);
+        Toggles.follow(group, tab -> turnTo((String) tab.getUserData()));
     }
 
     public void add(String name, Supplier<Leaf> maker) {
@@ -38,7 +39,6 @@ public final class Leaves extends VBox {
         tab.getStyleClass().addAll("plain-button", "leaf-tab");
         tab.setToggleGroup(group);
         tab.setUserData(name);
-        tab.setOnAction(click -> turnTo(name));
         tabs.getChildren().add(tab);
         if (shown.isEmpty()) {
             shown = name;
@@ -58,7 +58,9 @@ public final class Leaves extends VBox {
 
     public void refresh() {
         Leaf leaf = made.computeIfAbsent(shown, name -> makers.get(name).get());
-        group.getToggles().forEach(tab -> tab.setSelected(tab.getUserData().equals(shown)));
+        group.getToggles().stream()
+                .filter(tab -> tab.getUserData().equals(shown))
+                .forEach(group::selectToggle);
         if (getChildren().size() < 2) {
             getChildren().add(leaf.node());
         } else if (getChildren().get(1) != leaf.node()) {

@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
 
 /**
@@ -104,7 +105,7 @@ public abstract class ValueField<T> extends VBox implements Draft {
             value = typed;
             restore();
         } catch (InvalidValue invalid) {
-            complain(invalid.problem());
+            complain(InvalidWords.problem(invalid, style));
         }
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -23,12 +24,13 @@ import oddcradle.core.geometry.Aabb;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
 import oddcradle.files.drawing.View;
 
-/** The middle of the window: the machine from one side, or from all four. Arrow keys nudge the donor. */
+/** The middle of the window: the machine from one side, or from all four. Arrow keys nudge the donor at Seat. */
 public final class Stand extends BorderPane {
     private static final double FINE = 0.1;
 
@@ -105,6 +107,7 @@ public final class Stand extends BorderPane {
     }
 
     private HBox bar() {
+        Toggles.follow(sides, chosen -> show((Side) chosen.getUserData()));
         HBox bar = new HBox(new Label("Stand at: "));
         bar.getStyleClass().add("stand-bar");
         for (Side each : Side.values()) {
@@ -117,7 +120,6 @@ public final class Stand extends BorderPane {
             button.setToggleGroup(sides);
             button.setUserData(each);
             button.getStyleClass().add("plain-button");
-            button.setOnAction(click -> show(each));
             bar.getChildren().add(button);
         }
         return bar;
@@ -127,7 +129,9 @@ public final class Stand extends BorderPane {
     public void show(Side newSide) {
         boolean again = newSide == side;
         side = newSide;
-        sides.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == newSide));
+        sides.getToggles().stream()
+                .filter(toggle -> toggle.getUserData() == newSide)
+                .forEach(sides::selectToggle);
         setCenter(
                 switch (newSide) {
                     case THREE_QUARTER -> shaded.orElseThrow();
@@ -249,17 +253,32 @@ public final class Stand extends BorderPane {
     private void hint() {
         hint.setText(desk.pickingProperty()
                 .get()
-                .map(wanted -> "Click " + wanted.what() + " on the scan, in the three-quarter view.")
-                .orElseGet(() -> "Arrow keys: fore, aft, left, right by "
-                        + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
-                        + " · PgUp, PgDn: up, down · Shift: a tenth"
-                        + (desk.stopProperty().get() == Stop.SEAT
-                                ? " · drag the engine itself"
-                                : desk.stopProperty().get() == Stop.CRADLE ? " · pull a tube by its end" : "")
+                .map(wanted -> "Click " + wanted.what() + " on the scan, in the three-quarter view. Esc: not now.")
+                .orElseGet(() -> keys()
                         + desk.selectionProperty()
                                 .get()
-                                .map(part -> " · picked: " + part)
+                                .map(part -> " · picked: " + named(part))
                                 .orElse("")));
+    }
+
+    /** What a part is called, with its short name. */
+    private String named(String id) {
+        return desk.session()
+                .job()
+                .label(id)
+                .map(label -> label + " (" + id + ")")
+                .orElse(id);
+    }
+
+    private String keys() {
+        return switch (desk.stopProperty().get()) {
+            case SEAT ->
+                "Arrow keys: fore, aft, left, right by "
+                        + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
+                        + " · PgUp, PgDn: up, down · Shift: a tenth · drag the engine itself";
+            case CRADLE -> "Click picks a part · pull a tube by its end · drag turns, right button slides, wheel nears";
+            default -> "Click picks a part, double click goes to it · drag turns, right button slides, wheel nears";
+        };
     }
 
     private List<DrawnView> drawnNow() {
@@ -289,7 +308,11 @@ public final class Stand extends BorderPane {
                     case PAGE_DOWN -> Vec3.Z.negated();
                     default -> Vec3.ZERO;
                 };
-        if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            desk.pickingProperty().set(Optional.empty());
+        }
+        boolean seating = desk.stopProperty().get() == Stop.SEAT;
+        if (seating && !direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
             desk.nudge(direction, event.isShiftDown() ? FINE : 1);
             event.consume();
         }

@@ -55,7 +55,7 @@ final class DetailSheet extends VBox {
         super(6);
         this.desk = desk;
         list.setId("detail-list");
-        Form form = new Form("detail", "A new one");
+        Form form = new Form(desk::units, "detail", "A new one");
         ComboBox<Sort> sort = form.choice("what", Arrays.asList(Sort.values()), each -> each.word);
         TextField words = form.text("sizes", Sort.GUSSET.order);
         Label order = new Label(Sort.GUSSET.order);

@@ -124,7 +124,7 @@ final class EditSheet extends VBox {
 
     private List<String> stock() {
         return job().build().shop().sections().stream()
-                .map(Section::designation)
+                .map(each -> each.in(desk.units()))
                 .toList();
     }
 
@@ -134,14 +134,14 @@ final class EditSheet extends VBox {
 
     /** An end is a node, a host tube on which it lands as near as it can, or a place. */
     private Form addForm() {
-        Form form = new Form("add-tube", "A new tube");
+        Form form = new Form(desk::units, "add-tube", "A new tube");
         TextField from = form.text("from", "node, host tube or place");
         TextField to = form.text("to", "S1, H1L or 480 330 220");
         TextField label = form.text("called", "front cross tube");
         ComboBox<String> section = form.choice("section", this::stock, String::toString);
         section.setValue(job().build().shop().sections().stream()
                 .filter(each -> each instanceof Tube tube && tube.od() > 0.025)
-                .map(Section::designation)
+                .map(each -> each.in(desk.units()))
                 .findFirst()
                 .orElse(section.getValue()));
         ComboBox<String> material = form.choice("material", this::materials, String::toString);
@@ -149,7 +149,7 @@ final class EditSheet extends VBox {
         return form.button("Add the tube", () -> {
             NewEnds found = new NewEnds(from.getText().strip(), to.getText().strip());
             Section chosen = job().build().shop().sections().stream()
-                    .filter(each -> each.designation().equals(section.getValue()))
+                    .filter(each -> each.in(desk.units()).equals(section.getValue()))
                     .findFirst()
                     .orElseThrow();
             String id = CradleEdit.freeName(job(), "C");
@@ -240,7 +240,7 @@ final class EditSheet extends VBox {
     }
 
     private Form bendForm() {
-        Form form = new Form("bend", "A bend or a new node in the picked tube");
+        Form form = new Form(desk::units, "bend", "A bend or a new node in the picked tube");
         TextField at = form.text("through", "forward left up: 480 330 220");
         return form.button("Put it there", () -> {
             Member tube = picked().orElseThrow(

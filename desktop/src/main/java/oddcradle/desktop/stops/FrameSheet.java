@@ -78,7 +78,7 @@ final class FrameSheet extends VBox {
     }
 
     private Form hardPointForm() {
-        Form form = new Form("hard-point", "A hard point: it takes load without more tube");
+        Form form = new Form(desk::units, "hard-point", "A hard point: it takes load without more tube");
         TextField called = form.text("called", "P3");
         TextField what = form.text("what it is", "seat rail bolt");
         TextField node = form.text("node", "ML2");
@@ -91,7 +91,7 @@ final class FrameSheet extends VBox {
     }
 
     private Form supportForm() {
-        Form form = new Form("support", "Where the frame stands");
+        Form form = new Form(desk::units, "support", "Where the frame stands");
         TextField node = form.text("node", "AL");
         ComboBox<String> how = form.choice("how", List.copyOf(HOLDS.keySet()), String::toString);
         return form.button("Set the support", () -> {
@@ -104,7 +104,7 @@ final class FrameSheet extends VBox {
     }
 
     private Form squareForm() {
-        Form form = new Form("square", "Four nodes that should stand square and flat");
+        Form form = new Form(desk::units, "square", "Four nodes that should stand square and flat");
         TextField called = form.text("called", "Q1");
         TextField what = form.text("what it is", "engine bay");
         TextField corners = form.text("corners", "in order round: BL CL CR BR");
@@ -118,7 +118,7 @@ final class FrameSheet extends VBox {
     }
 
     private Form weightForm() {
-        Form form = new Form("machine", "The machine with its people, without the donor");
+        Form form = new Form(desk::units, "machine", "The machine with its people, without the donor");
         TextField mass = form.text("weighs", "310 kg");
         TextField middle = form.text("centre of gravity", "forward left up: 650 0 410");
         return form.button("Set the weight", () -> {

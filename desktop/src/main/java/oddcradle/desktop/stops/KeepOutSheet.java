@@ -42,7 +42,7 @@ final class KeepOutSheet extends VBox {
     }
 
     private Form form() {
-        Form form = new Form("keep-out", "Something that must not be touched");
+        Form form = new Form(desk::units, "keep-out", "Something that must not be touched");
         TextField called = form.text("called", "fuel tank");
         ComboBox<Category> kind = form.choice("is", List.of(Category.values()), Category::word);
         ComboBox<Shape> shape = form.choice("shape", List.of(Shape.values()), Shape::words);

@@ -14,6 +14,7 @@ import oddcradle.core.job.SeatEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.seating.Sling;
 import oddcradle.core.seating.ToolRoom;
+import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.QuantityField;
@@ -135,7 +136,7 @@ final class LiftSheet extends VBox {
                             ? "It hangs so. The slings' maker says what each may carry at its lean."
                             : "It cannot hang so by pulling straps alone; take points on both sides of the weight.");
         } catch (InvalidValue invalid) {
-            lines.add(invalid.getMessage());
+            lines.add(InvalidWords.of(invalid, desk.units()));
         }
         return lines;
     }

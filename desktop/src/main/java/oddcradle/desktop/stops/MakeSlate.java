@@ -60,7 +60,7 @@ final class MakeSlate extends StopSlate {
             HBox line = (HBox) button.getGraphic();
             ((Label) line.getChildren().get(0))
                     .setText(tube.tube().id() + "  " + tube.tube().label());
-            ((Label) line.getChildren().get(2)).setText(tube.tube().section().designation());
+            ((Label) line.getChildren().get(2)).setText(tube.tube().section().in(desk.units()));
             ((Label) line.getChildren().get(3)).setText(desk.units().show(Quantity.length(tube.cutLength())));
             button.setSelected(picked.filter(tube::equals).isPresent());
         }

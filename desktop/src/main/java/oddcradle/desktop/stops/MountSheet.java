@@ -72,7 +72,7 @@ final class MountSheet extends VBox {
     }
 
     private Form addForm() {
-        Form form = new Form("add-mount", "Mount a lug on a node");
+        Form form = new Form(desk::units, "add-mount", "Mount a lug on a node");
         TextField boss = form.text("boss", "B1");
         TextField node = form.text("node", "S1");
         ComboBox<String> axis = form.choice("axis", List.of("up", "forward", "left", "as its hole"), String::toString);
@@ -105,7 +105,7 @@ final class MountSheet extends VBox {
     }
 
     private Form cushionForm() {
-        Form form = new Form("cushion", "Pads, bushes, or bolted hard");
+        Form form = new Form(desk::units, "cushion", "Pads, bushes, or bolted hard");
         TextField which = form.text("mounts", "M1 M2, or all");
         ComboBox<Sort> sort = form.choice("what", Arrays.asList(Sort.values()), each -> each.word);
         ComboBox<Elastomer> stuff = form.choice("of", Arrays.asList(Elastomer.values()), Elastomer::word);
@@ -156,7 +156,7 @@ final class MountSheet extends VBox {
         list.getChildren().clear();
         for (Isolator isolator : job().cradle().isolators()) {
             Label words = new Label(isolator.id() + ": " + isolator.boss() + " on " + isolator.node() + ", "
-                    + isolator.pad().designation());
+                    + isolator.pad().in(desk.units()));
             RemoveButton remove = new RemoveButton(
                     "remove",
                     "mount-remove-" + isolator.id(),

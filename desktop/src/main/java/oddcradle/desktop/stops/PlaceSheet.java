@@ -28,11 +28,14 @@ import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 
 /** The six numbers of the seat, and what stops it going farther. */
 final class PlaceSheet extends VBox {
-    private static final double[] STEPS = {0.010, 0.001, 0.0254 / 16, 0.0001};
+    private static final double INCH = 0.0254;
+    private static final double[] STEPS = {0.010, 0.001, INCH / 16, 0.0001};
+    private static final double[] INCH_STEPS = {INCH / 4, INCH / 16, 0.001, INCH / 64};
 
     private final Desk desk;
     private final Map<Freedom, QuantityField> fields = new EnumMap<>(Freedom.class);
@@ -43,6 +46,8 @@ final class PlaceSheet extends VBox {
 
     private final Label heldOff = new Label();
     private final Button freeAndPut = new Button("Free them and put it on");
+    private final HBox steps = new HBox(2);
+    private UnitStyle stepsIn;
     private final VBox limits = new VBox(3);
     private final FigureList figures;
 
@@ -53,6 +58,7 @@ final class PlaceSheet extends VBox {
         for (Freedom freedom : Freedom.values()) {
             six.getChildren().add(field(freedom));
         }
+        steps.getStyleClass().add("field-row");
         toDatum.setId("seat-to-datum");
         toDatum.getStyleClass().add("cure-button");
         toDatum.setOnAction(click -> toDatum());
@@ -74,7 +80,7 @@ final class PlaceSheet extends VBox {
                 .addAll(
                         head("Where the donor's datum sits"),
                         six,
-                        steps(),
+                        steps,
                         toDatum,
                         question,
                         head("How far it can still go"),
@@ -154,30 +160,32 @@ final class PlaceSheet extends VBox {
         return field.with(hold);
     }
 
-    private HBox steps() {
-        HBox row = new HBox(2, new Label("Nudge"));
-        row.getStyleClass().add("field-row");
+    private void showSteps() {
+        if (desk.units() == stepsIn) {
+            return;
+        }
+        stepsIn = desk.units();
+        steps.getChildren().setAll(new Label("Nudge"));
         ToggleGroup group = new ToggleGroup();
-        for (double step : STEPS) {
+        Toggles.follow(group, chosen -> desk.nudgeProperty().set((Double) chosen.getUserData()));
+        for (double step : stepsIn == UnitStyle.MILLIMETRES ? STEPS : INCH_STEPS) {
             ToggleButton button = new ToggleButton(stepName(step));
             button.setId("nudge-" + stepName(step).replaceAll("[^a-z0-9]+", "-"));
             button.getStyleClass().add("plain-button");
             button.setToggleGroup(group);
-            button.setOnAction(click -> {
-                button.setSelected(true);
-                desk.nudgeProperty().set(step);
-            });
+            button.setUserData(step);
             button.setSelected(desk.nudgeProperty().get() == step);
-            row.getChildren().add(button);
+            steps.getChildren().add(button);
         }
-        return row;
     }
 
     private static String stepName(double step) {
-        return step == 0.0254 / 16 ? "1/16 in" : UnitStyle.MILLIMETRES.show(Quantity.length(step));
+        boolean inch = Math.abs(Math.rint(step / INCH * 64) * INCH / 64 - step) < 1e-9;
+        return (inch ? UnitStyle.FRACTIONAL_INCHES : UnitStyle.MILLIMETRES).show(Quantity.length(step));
     }
 
     void refresh() {
+        showSteps();
         Seat seat = job().seat();
         for (Freedom freedom : Freedom.values()) {
             fields.get(freedom).show(seat.value(freedom), desk.units());

@@ -79,15 +79,15 @@ final class SectionPicker {
             List<String> names = new ArrayList<>(stock().stream()
                     .sorted(Comparator.comparing(
                             stock -> stock.getClass() != member.section().getClass()))
-                    .map(Section::designation)
+                    .map(stock -> stock.in(desk.units()))
                     .toList());
-            if (!names.contains(member.section().designation())) {
-                names.add(0, member.section().designation());
+            if (!names.contains(member.section().in(desk.units()))) {
+                names.add(0, member.section().in(desk.units()));
             }
             if (!sections.getItems().equals(names)) {
                 sections.getItems().setAll(names);
             }
-            sections.setValue(member.section().designation());
+            sections.setValue(member.section().in(desk.units()));
         });
         showing = false;
     }
@@ -102,7 +102,7 @@ final class SectionPicker {
         }
         String tube = idOf(tubes.getValue());
         stock().stream()
-                .filter(stock -> stock.designation().equals(sections.getValue()))
+                .filter(stock -> stock.in(desk.units()).equals(sections.getValue()))
                 .findFirst()
                 .ifPresent(stock -> desk.apply(new JobEdit.SetSection(tube, stock)));
     }

@@ -88,7 +88,9 @@ final class ShopForm extends VBox {
         showing = true;
         bolts.getSelectionModel().select(shop().inch() ? 1 : 0);
         edges.getSelectionModel().select(shop().thin() ? 1 : 0);
-        shelf.show(shop().stock().stream().map(Section::designation).collect(Collectors.joining("; ")), desk.units());
+        shelf.show(
+                shop().stock().stream().map(each -> each.in(desk.units())).collect(Collectors.joining("; ")),
+                desk.units());
         showing = false;
     }
 
@@ -96,13 +98,14 @@ final class ShopForm extends VBox {
         return desk.session().job().build().shop();
     }
 
-    private static List<Section> sections(String text) {
+    private List<Section> sections(String text) {
         List<Section> sections = new ArrayList<>();
         for (String word : text.split(";")) {
             String wanted = word.strip();
             if (!wanted.isEmpty()) {
                 sections.add(SectionStock.all().stream()
-                        .filter(each -> each.designation().equals(wanted))
+                        .filter(each -> each.in(desk.units()).equals(wanted)
+                                || each.designation().equals(wanted))
                         .findFirst()
                         .orElseThrow(() -> new InvalidValue(
                                 "shelf", "names \"" + wanted + "\", which is in no list; such as tube 25.4 x 1.65")));

@@ -83,7 +83,7 @@ final class TubeSheet extends VBox {
     }
 
     private Form nodeForm() {
-        Form form = new Form("node", "A node of the frame");
+        Form form = new Form(desk::units, "node", "A node of the frame");
         TextField id = form.text("called", "ML2");
         TextField at = form.text("at", "forward left up: 480 330 220");
         return form.button("Set the node", () -> {
@@ -97,12 +97,10 @@ final class TubeSheet extends VBox {
     }
 
     private Form tubeForm() {
-        Form form = new Form("new-tube", "A tube of the frame");
+        Form form = new Form(desk::units, "new-tube", "A tube of the frame");
         TextField id = form.text("called", "H40");
         TextField nodes = form.text("nodes", "AL BL CL");
-        List<String> sections =
-                SectionStock.tubes().stream().map(Section::designation).toList();
-        ComboBox<String> section = form.choice("section", sections, String::toString);
+        ComboBox<Tube> section = form.choice("section", SectionStock::tubes, each -> each.in(desk.units()));
         ComboBox<String> material = form.choice(
                 "material",
                 () -> desk.session().job().materials().stream()
@@ -111,11 +109,14 @@ final class TubeSheet extends VBox {
                 String::toString);
         refreshers.add(form::refresh);
         return form.button("Add the tube", () -> {
-            Section stock = SectionStock.tubes().get(sections.indexOf(section.getValue()));
             String name = id.getText().strip();
             List<Member> members = new ArrayList<>(host().members());
             members.add(Member.sound(
-                    name, name, List.of(nodes.getText().strip().split("\\s+")), stock, material.getValue()));
+                    name,
+                    name,
+                    List.of(nodes.getText().strip().split("\\s+")),
+                    section.getValue(),
+                    material.getValue()));
             desk.session().apply(new BodyEdit.ChangeHost(host().withMembers(members), "tube " + name, "tube." + name));
         });
     }
@@ -189,7 +190,7 @@ final class TubeSheet extends VBox {
                                 : tube.get().condition().isEmpty()
                                         ? tube.get().id() + " is reckoned as bought."
                                         : tube.get().id() + " is reckoned with "
-                                                + tube.get().remaining().designation() + ".");
+                                                + tube.get().remaining().in(desk.units()) + ".");
         if (hollow) {
             Optional<Condition> condition = tube.get().condition();
             wall.show(condition.map(Condition::wall).orElse(bought()), desk.units());

@@ -23,6 +23,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.survey.Wanted;
+import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.LongWork;
@@ -212,8 +213,12 @@ public final class Desk {
             session.apply(edit);
             complaint.set("");
         } catch (InvalidValue invalid) {
-            complaint.set(invalid.getMessage());
+            complaint.set(capital(InvalidWords.of(invalid, units())));
         }
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
     }
 
     /** Slides the donor by whole nudges along the host axes. */

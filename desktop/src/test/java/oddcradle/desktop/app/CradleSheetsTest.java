@@ -11,6 +11,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
 import oddcradle.core.examine.PathPoint;
@@ -26,6 +27,7 @@ import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 class CradleSheetsTest extends WindowDriver {
     /** Once typed and clicked, a row is typed the quick way. */
@@ -245,10 +247,16 @@ class CradleSheetsTest extends WindowDriver {
         press(robot, "#edit-sleeve-KL");
         settled();
         assertThat(cradle().joint("C9", "KL").orElseThrow().sleeve()).isPresent();
-        press(robot, "#edit-remove");
+        click(robot, "#edit-remove");
         settled();
         assertThat(cradle().member("C9")).isEmpty();
         assertThat(cradle().joints()).isEmpty();
+        int left = cradle().members().size();
+        // Two more clicks on the spot: nothing else is armed there.
+        robot.clickOn(MouseButton.PRIMARY).clickOn(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(cradle().members()).hasSize(left);
+        assertThat(desk.selectionProperty().get()).isEmpty();
     }
 
     @Test
@@ -342,11 +350,9 @@ class CradleSheetsTest extends WindowDriver {
     @Test
     void shop_tellsWhatIsOnItsShelf(FxRobot robot) {
         at(robot, Stop.CRADLE, "schools");
-        fill(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
-        press(robot, "#shop-take");
-        assertThat(text(robot, "#shop-problem")).contains("pipe of clay");
-        fill(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");
-        press(robot, "#shop-take");
+        enter(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
+        assertThat(text(robot, "#shop-shelf-problem")).contains("pipe of clay");
+        enter(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");
         settled();
         assertThat(desk.session().job().build().shop().sections()).hasSize(2);
         assertThat(desk.examination().report(Stop.CRADLE).findings())

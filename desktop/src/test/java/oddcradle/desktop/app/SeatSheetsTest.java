@@ -210,8 +210,20 @@ class SeatSheetsTest extends WindowDriver {
         until(() -> !desk.live().asideProperty().get().limits().isEmpty());
         VBox limits = robot.lookup("#seat-limits").queryAs(VBox.class);
         until(() -> limits.getChildren().size() == 4);
+        // Left is held off the chain's plane on purpose: it asks first.
+        Seat held = seat();
         press(robot, "#seat-to-datum");
+        assertThat(seat()).isEqualTo(held);
+        assertThat(text(robot, "#seat-held-off"))
+                .contains("left is held at 0.0 mm")
+                .contains("4.6 mm");
+        press(robot, "#seat-keep-held");
+        assertThat(seat()).isEqualTo(held);
+        press(robot, "#seat-to-datum");
+        press(robot, "#seat-free-and-put");
         settled();
+        assertThat(seat().isHeld(Freedom.LEFT)).isFalse();
+        assertThat(seat().isHeld(Freedom.YAW)).isTrue();
         assertThat(Math.abs(
                         desk.examination().line().stages().get(0).alignment().offset()))
                 .isLessThan(1e-9);

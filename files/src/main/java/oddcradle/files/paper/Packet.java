@@ -122,7 +122,7 @@ public final class Packet {
             rows.add(List.of(
                     tube.tube().id(),
                     tube.tube().label(),
-                    tube.tube().section().designation(),
+                    tube.tube().section().in(style),
                     tube.tube().material(),
                     style.show(Quantity.length(tube.cutLength())),
                     end(tube.first(), style),

@@ -46,7 +46,7 @@ final class WrapPage {
                     3.6,
                     Fonts.Face.PLAIN,
                     "sits on " + String.join(" and ", end.landsOn()) + " · "
-                            + tube.tube().section().designation() + " · wrap length "
+                            + tube.tube().section().in(style) + " · wrap length "
                             + String.format(Locale.ROOT, "%.2f mm", length) + " · "
                             + end.marks());
             sheet.text(

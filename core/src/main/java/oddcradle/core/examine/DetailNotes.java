@@ -33,9 +33,9 @@ final class DetailNotes {
     private static final Source PRACTICE = Source.commonPractice();
     private static final Source WALL = Source.derived("thin wall summed over the arc");
     /** A landing pad lifts no more than a person can, m: an eighth to a quarter inch under the lug; common practice. */
-    private static final double PAD_LOWEST = 0.00635;
+    private static final double PAD_LOWEST = 0.0254 / 4;
 
-    private static final double PAD_HIGHEST = 0.001;
+    private static final double PAD_HIGHEST = 0.0254 / 8;
     /** Play of a chain over its life, share of its length, and half a pitch to hang it on; common practice. */
     private static final double CHAIN_WEAR = 0.015;
 

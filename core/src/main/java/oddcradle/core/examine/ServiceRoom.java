@@ -3,7 +3,9 @@ package oddcradle.core.examine;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -51,6 +53,7 @@ final class ServiceRoom {
         Motion off = new Motion.Slide(way, 0, service.travel());
         Body worst = null;
         Separation least = null;
+        Set<Body> met = new LinkedHashSet<>();
         for (Solid solid : solids) {
             Sweep sweep = Sweep.of(solid, List.of(off));
             for (Body obstacle : obstacles) {
@@ -58,7 +61,11 @@ final class ServiceRoom {
                     continue;
                 }
                 for (PreparedSolid other : still(obstacle)) {
-                    Separation here = sweep.nearest(other, service.room()).separation();
+                    Separation here =
+                            sweep.nearestOrFirstOverlap(other, service.room()).separation();
+                    if (here.distance() <= 0) {
+                        met.add(obstacle);
+                    }
                     if (least == null || here.distance() < least.distance()) {
                         least = here;
                         worst = obstacle;
@@ -80,7 +87,15 @@ final class ServiceRoom {
                     Place.of(service.part(), solids.get(0).centre()),
                     why(service));
         }
-        double free = free(service, solids, way, worst);
+        // Of all that it would meet, the first one stops it.
+        double free = service.travel();
+        for (Body obstacle : met) {
+            double here = free(service, solids, way, obstacle);
+            if (here < free) {
+                free = here;
+                worst = obstacle;
+            }
+        }
         boolean touches = least.distance() <= 0;
         return Finding.atLeast(
                 "seat.service",
@@ -139,7 +154,7 @@ final class ServiceRoom {
         for (Solid solid : solids) {
             PreparedSolid here = PreparedSolid.of(solid.placed(off.at(at)));
             for (PreparedSolid other : still(obstacle)) {
-                if (SolidDistance.between(here, other).distance() <= 0) {
+                if (SolidDistance.quick(here, other).distance() <= 0) {
                     return true;
                 }
             }

@@ -8,7 +8,7 @@ public sealed interface Anchor {
     /** A point in host axes, m. */
     record At(Vec3 point) implements Anchor {
         public At {
-            Guard.present("point", point);
+            Sizes.requirePlace("point", point);
         }
     }
 
@@ -16,7 +16,7 @@ public sealed interface Anchor {
     record FromBoss(String boss, Vec3 offset) implements Anchor {
         public FromBoss {
             Guard.named("boss", boss);
-            Guard.present("offset", offset);
+            Sizes.requirePlace("offset", offset);
         }
     }
 
@@ -28,7 +28,7 @@ public sealed interface Anchor {
         public OnMember {
             Guard.named("member", member);
             Guard.named("near", near);
-            Guard.present("offset", offset);
+            Sizes.requirePlace("offset", offset);
         }
     }
 }

@@ -12,12 +12,14 @@ import oddcradle.core.math.Vec3;
  * @param hole its thread, depth and what lies behind; nobody has looked where it is left out
  */
 public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore, BossHole hole) {
+    private static final double LARGEST_BORE = 0.5;
+
     public Boss {
         Guard.named("id", id);
         Guard.named("label", label);
-        Guard.present("position", position);
+        Sizes.requirePlace("position", position);
         Guard.present("axis", axis).unit();
-        Guard.positive("bore", bore, "m");
+        Guard.within("bore", bore, Sizes.THINNEST_WALL, LARGEST_BORE, "m");
         hole = hole == null ? BossHole.UNKNOWN : hole;
     }
 

@@ -1,5 +1,7 @@
 package oddcradle.core.job;
 
+import java.util.List;
+import oddcradle.core.math.Amount;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
@@ -11,11 +13,13 @@ import oddcradle.core.math.InvalidValue;
  */
 public record Condition(double wall, double pit) {
     public Condition {
-        Guard.positive("wall", wall, "m");
+        Sizes.requireWall("wall", wall);
         Guard.notNegative("pit", pit, "m");
-        if (pit >= wall) {
+        if (wall - pit < Sizes.THINNEST_WALL) {
             throw new InvalidValue(
-                    "pit", "is " + pit + " m in a wall of " + wall + " m: the tube is rusted through, replace it");
+                    "pit",
+                    "is {} in a wall of {}: the tube is rusted through, replace it",
+                    List.of(new Amount(pit, "m"), new Amount(wall, "m")));
         }
     }
 

@@ -1,6 +1,7 @@
 package oddcradle.core.job;
 
 import java.util.List;
+import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -61,7 +62,7 @@ public sealed interface Detail {
             Guard.named("node", node);
             Guard.size("length", length);
             Guard.size("thickness", thickness);
-            Guard.named("thread", thread);
+            ScrewThread.of("thread", Guard.named("thread", thread));
             Guard.within("bolts", bolts, 1, MOST_BOLTS, "bolts");
         }
     }
@@ -96,7 +97,7 @@ public sealed interface Detail {
             nodes = List.copyOf(Guard.present("nodes", nodes));
             Guard.present("direction", direction).unit();
             Guard.size("range", range);
-            Guard.named("thread", thread);
+            ScrewThread.of("thread", Guard.named("thread", thread));
         }
     }
 
@@ -107,7 +108,7 @@ public sealed interface Detail {
         public BoltCircle {
             Guard.size("diameter", diameter);
             Guard.within("holes", holes, 2, MOST_HOLES, "holes");
-            Guard.named("thread", thread);
+            ScrewThread.of("thread", Guard.named("thread", thread));
         }
     }
 

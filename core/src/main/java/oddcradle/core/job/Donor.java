@@ -34,10 +34,13 @@ public record Donor(
         List<Weighing> weighings,
         History history,
         Optional<Scan> scan) {
+    private static final double LIGHTEST = 0.1;
+    private static final double HEAVIEST = 10_000;
+
     public Donor {
         Guard.named("name", name);
         Guard.present("engine", engine);
-        Guard.present("mass", mass);
+        Guard.within("mass.mass", Guard.present("mass", mass).mass(), LIGHTEST, HEAVIEST, "kg");
         bosses = List.copyOf(Guard.present("bosses", bosses));
         Guard.present("output", output);
         parts = List.copyOf(Guard.present("parts", parts));

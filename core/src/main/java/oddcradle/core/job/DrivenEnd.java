@@ -32,18 +32,20 @@ public record DrivenEnd(
         Double pitch)
         implements Measured<DrivenEnd> {
     private static final double MOST_GRIP = 2;
+    private static final double FARTHEST = 10;
+    private static final double MOST_LOAD = 1e6;
 
     public DrivenEnd {
-        Guard.present("point", point);
+        Sizes.requirePlace("point", point);
         Guard.present("axis", axis).unit();
-        Guard.finite("sprocketOffset", sprocketOffset);
+        Guard.within("sprocketOffset", sprocketOffset, -FARTHEST, FARTHEST, "m");
         bearings = List.copyOf(Guard.present("bearings", bearings));
         if (!bearings.isEmpty() && bearings.size() != 2) {
             throw new InvalidValue(
                     "bearings", "names " + bearings.size() + " nodes, must name the two that carry the axle");
         }
-        Guard.notNegative("tyreRadius", tyreRadius, "m");
-        Guard.notNegative("axleLoad", axleLoad, "N");
+        Guard.within("tyreRadius", tyreRadius, 0, FARTHEST, "m");
+        Guard.within("axleLoad", axleLoad, 0, MOST_LOAD, "N");
         Guard.within("grip", grip, 0, MOST_GRIP, "");
         pitch = pitch == null ? 0 : Guard.notNegative("pitch", pitch, "m");
     }

@@ -36,21 +36,27 @@ public record Engine(
         Optional<Crank> crank) {
     private static final int MOST_CYLINDERS = 16;
 
+    private static final double SLOWEST = 1;
+    private static final double FASTEST = 5000;
+    private static final double LEAST_TORQUE = 0.01;
+    private static final double MOST_TORQUE = 50_000;
+    private static final double MOST_RATIO = 1000;
+
     public Engine {
         Guard.named("layout", layout);
         Guard.within("cylinders", cylinders, 1, MOST_CYLINDERS, "");
         Guard.present("cycle", cycle);
-        Guard.positive("idleSpeed", idleSpeed, "rad/s");
-        Guard.positive("cruiseSpeed", cruiseSpeed, "rad/s");
+        Guard.within("idleSpeed", idleSpeed, SLOWEST, FASTEST, "rad/s");
+        Guard.within("cruiseSpeed", cruiseSpeed, SLOWEST, FASTEST, "rad/s");
         if (cruiseSpeed <= idleSpeed) {
             throw new InvalidValue(
                     "cruiseSpeed", "is " + cruiseSpeed + " rad/s, must be more than idleSpeed " + idleSpeed);
         }
-        Guard.positive("maxTorque", maxTorque, "N m");
-        Guard.positive("maxTorqueSpeed", maxTorqueSpeed, "rad/s");
-        Guard.positive("primaryRatio", primaryRatio, "");
+        Guard.within("maxTorque", maxTorque, LEAST_TORQUE, MOST_TORQUE, "N m");
+        Guard.within("maxTorqueSpeed", maxTorqueSpeed, SLOWEST, FASTEST, "rad/s");
+        Guard.within("primaryRatio", primaryRatio, 1 / MOST_RATIO, MOST_RATIO, "");
         gearRatios = List.copyOf(Guard.present("gearRatios", gearRatios));
-        limitSpeed = limitSpeed == null ? 0 : Guard.notNegative("limitSpeed", limitSpeed, "rad/s");
+        limitSpeed = limitSpeed == null ? 0 : Guard.within("limitSpeed", limitSpeed, 0, FASTEST, "rad/s");
         curve = curve == null ? List.of() : List.copyOf(curve);
         crank = crank == null ? Optional.empty() : crank;
         for (int k = 1; k < curve.size(); k++) {
@@ -62,7 +68,7 @@ public record Engine(
             throw new InvalidValue("gearRatios", "is empty, must hold at least the lowest gear; write 1 for none");
         }
         for (int k = 0; k < gearRatios.size(); k++) {
-            Guard.positive("gearRatios[" + k + "]", gearRatios.get(k), "");
+            Guard.within("gearRatios[" + k + "]", gearRatios.get(k), 1 / MOST_RATIO, MOST_RATIO, "");
         }
     }
 

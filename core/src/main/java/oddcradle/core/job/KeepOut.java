@@ -22,6 +22,7 @@ public record KeepOut(String id, String label, Category category, List<Solid> so
         if (solids.isEmpty()) {
             throw new InvalidValue("solids", "is empty, a keep-out needs at least one solid");
         }
+        Sizes.requireBodies(solids);
     }
 
     /** A keep-out that stands still. */

@@ -20,7 +20,7 @@ public record Member(
         Guard.named("id", id);
         Guard.named("label", label);
         nodes = List.copyOf(Guard.present("nodes", nodes));
-        Guard.present("section", section);
+        Sizes.requireSection(Guard.present("section", section));
         Guard.named("material", material);
         condition = condition == null ? Optional.empty() : condition;
         if (condition.isPresent()) {

@@ -16,7 +16,7 @@ import oddcradle.core.math.Vec3;
  */
 public record Output(Vec3 centre, Vec3 axis, int teeth, OutputForm form, Turn turn, ShaftEnd shaft, Double pitch) {
     public Output {
-        Guard.present("centre", centre);
+        Sizes.requirePlace("centre", centre);
         Guard.present("axis", axis).unit();
         form = form == null ? OutputForm.SPROCKET : form;
         turn = turn == null ? Turn.UNKNOWN : turn;

@@ -15,5 +15,6 @@ public record Part(String id, String label, Category category, List<Solid> solid
         if (solids.isEmpty()) {
             throw new InvalidValue("solids", "is empty, a part needs at least one solid");
         }
+        Sizes.requireBodies(solids);
     }
 }

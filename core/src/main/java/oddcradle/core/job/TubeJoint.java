@@ -1,6 +1,7 @@
 package oddcradle.core.job;
 
 import java.util.Optional;
+import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
 
 /**
@@ -53,6 +54,9 @@ public record TubeJoint(String member, String node, Kind kind, String thread, Op
         Guard.named("node", node);
         Guard.present("kind", kind);
         thread = thread == null ? "" : thread;
+        if (!thread.isEmpty()) {
+            ScrewThread.of("thread", thread);
+        }
         sleeve = sleeve == null ? Optional.empty() : sleeve;
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 /** Small checks for values that enter the core; each failure names the value, what it was and what it must be. */
 public final class Guard {
     private static final double LARGEST_PART = 100;
+    private static final double SMALLEST_PART = 1e-6;
 
     private Guard() {}
 
@@ -25,10 +26,10 @@ public final class Guard {
         return value;
     }
 
-    /** @throws InvalidValue unless {@code value} is the size of a part in m: more than 0, at most {@value #LARGEST_PART} */
+    /** @throws InvalidValue unless {@code value} is the size of a part in m: at least {@value #SMALLEST_PART}, at most {@value #LARGEST_PART} */
     public static double size(String field, double value) {
         positive(field, value, "m");
-        return within(field, value, 0, LARGEST_PART, "m");
+        return within(field, value, SMALLEST_PART, LARGEST_PART, "m");
     }
 
     /** @throws InvalidValue unless {@code value} is finite and zero or more */

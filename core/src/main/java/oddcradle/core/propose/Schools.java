@@ -2,6 +2,7 @@ package oddcradle.core.propose;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
@@ -183,7 +184,7 @@ public final class Schools {
                 "stiffest for its weight; out only with a saw");
         List<TubeJoint> joints = new ArrayList<>();
         for (Member member : cradle.members()) {
-            for (String end : List.of(member.first(), member.last())) {
+            for (String end : new LinkedHashSet<>(List.of(member.first(), member.last()))) {
                 if (examination.seating().landing(end).isPresent()
                         || examination.seating().isHostNode(end)) {
                     joints.add(TubeJoint.of(member.id(), end, TubeJoint.Kind.BOLTED, ""));

@@ -204,8 +204,9 @@ public final class WayOut {
 
     private Optional<Way> grown(List<Vec3> ways, Pose place, int budget, Progress progress) {
         List<Branch> tree = new ArrayList<>(List.of(new Branch(place, -1)));
-        for (int k = 0; k < Math.max(budget, FEWEST_ROUNDS); k++) {
-            progress.report((double) k / budget);
+        int rounds = Math.max(budget, FEWEST_ROUNDS);
+        for (int k = 0; k < rounds; k++) {
+            progress.report((double) k / rounds);
             Pose wanted = k % TOWARDS_OUTSIDE == 0
                     ? out(
                             ways.get(k / TOWARDS_OUTSIDE % ways.size()),

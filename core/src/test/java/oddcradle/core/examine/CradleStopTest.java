@@ -275,8 +275,10 @@ class CradleStopTest {
                         .get(0)
                         .severity())
                 .isEqualTo(Severity.STOP);
-        assertThat(severity(with(new Detail.LandingPad("G", "B1", 0.003)), "cradle.landing-pad"))
+        assertThat(severity(with(new Detail.LandingPad("G", "B1", 0.005)), "cradle.landing-pad"))
                 .isEqualTo(Severity.GOOD);
+        assertThat(severity(with(new Detail.LandingPad("G", "B1", 0.0015)), "cradle.landing-pad"))
+                .isEqualTo(Severity.WATCH);
         assertThat(severity(with(new Detail.LandingPad("G", "B1", 0.02)), "cradle.landing-pad"))
                 .isEqualTo(Severity.WATCH);
         assertThat(severity(with(new Detail.ReliefNotch("G", "C1", 0.5, 0.004, false)), "cradle.notch"))

@@ -74,7 +74,9 @@ public final class Form extends VBox implements Draft {
                 box.setConverter(new Words<>(now, word));
                 box.getItems().setAll(now);
                 box.setValue(
-                        now.contains(before) ? before : now.stream().findFirst().orElse(null));
+                        before != null && now.contains(before)
+                                ? before
+                                : now.stream().findFirst().orElse(null));
             }
         };
         fill.run();

@@ -120,7 +120,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void formHalfFilledIn_isAskedAboutBeforeTheJobIsLeft(FxRobot robot) {
-        at(robot, Stop.CRADLE, "edit");
+        at(robot, Stop.CRADLE, "tubes");
         fill(robot, "#add-tube-called", "front cross");
         Platform.runLater(() -> window.files().openDemo(DemoJobs.HUT_SKID));
         until(() -> robot.lookup("#answer-0").tryQuery().isPresent());
@@ -299,14 +299,14 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void sheetsOfAnotherJob_areItsOwn(FxRobot robot) {
-        at(robot, Stop.CRADLE, "edit");
+        at(robot, Stop.CRADLE, "tubes");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C9")));
         robot.interact(() -> desk.session().openUnsaved(DemoJobs.ORCHARD_TUG.load()));
         settled();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.selectionProperty().get()).isEmpty();
         assertThat(text(robot, ".stand-hint")).doesNotContain("picked");
-        click(robot, "#leaf-edit");
+        click(robot, "#leaf-tubes");
         assertThat(robot.lookup("#add-tube-material").<ComboBox<String>>query().getItems())
                 .containsExactlyElementsOf(desk.session().job().materials().stream()
                         .map(Material::name)

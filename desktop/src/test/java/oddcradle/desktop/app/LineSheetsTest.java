@@ -10,6 +10,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.examine.RoadChart;
@@ -133,6 +134,8 @@ class LineSheetsTest extends WindowDriver {
         settled();
         enter(robot, "#end-poles-0-none", "3");
         assertThat(text(robot, "#end-poles-0-none-problem")).contains("must be even");
+        robot.type(KeyCode.ESCAPE);
+        robot.clickOn("#arm-highest-below-level").type(KeyCode.ESCAPE);
         at(robot, Stop.LINE, "charts");
         Canvas canvas = robot.lookup("#chart-forces").queryAs(Canvas.class);
         int[] inked = new int[1];

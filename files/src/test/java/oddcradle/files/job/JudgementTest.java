@@ -100,18 +100,25 @@ class JudgementTest {
         assertThat(rearward.free()).isZero();
         assertThat(rearward.tooNear()).isEqualTo(-worst.margin());
         assertThat(rearward.obstacle()).isEqualTo(worst.obstacle().id());
-        // A little farther every way that is said to be open, nothing that is short gets shorter.
-        assertThat(limits)
-                .filteredOn(limit -> limit.free() > 0.001)
-                .isNotEmpty()
-                .allSatisfy(limit -> {
-                    Job moved = runabout.job()
-                            .withSeat(runabout.job()
-                                    .seat()
-                                    .moved(runabout.job().seat().position().along(limit.direction(), 0.0005)));
-                    double before = shortOf(runabout);
-                    assertThat(shortOf(Examination.of(moved))).as(limit.way()).isLessThan(before + 1e-5);
-                });
+    }
+
+    @Test
+    void wayThatIsSaidToBeOpen_bringsNothingTooNear() {
+        int open = 0;
+        for (DemoJobs demo : DemoJobs.values()) {
+            Examination now = Examination.of(job(demo));
+            for (SeatLimits.Limit limit : SeatLimits.of(now)) {
+                if (limit.free() > 0.001) {
+                    open++;
+                    Vec3 there = now.job().seat().position().along(limit.direction(), 0.0005);
+                    Job moved = now.job().withSeat(now.job().seat().moved(there));
+                    assertThat(shortOf(Examination.of(moved)))
+                            .as(demo + " " + limit.way())
+                            .isLessThan(shortOf(now) + 1e-5);
+                }
+            }
+        }
+        assertThat(open).isPositive();
     }
 
     private static double shortOf(Examination examination) {

@@ -126,7 +126,7 @@ class SeatPlanJobTest {
                         .put("room", -0.001),
                 "build.clearances.pairs[0].room",
                 "0 or more");
-        refused(node -> at(node, "plan", "wishes").put("low", 12), "plan.wishes.low", "between 0.0 and 10.0");
+        refused(node -> at(node, "plan", "wishes").put("low", 12), "plan.wishes.low", "between 0 and 10");
         refused(
                 node -> ((ArrayNode) at(node, "plan", "way").get("removable")).add("Z1"),
                 "plan.way.removable[0]",

@@ -151,6 +151,12 @@ public final class Sweep {
         return found.nearest();
     }
 
+    /** The same where all overlaps are alike too: the first one that is found is answered, its depth no more than the true one. */
+    public Nearest nearestOrFirstOverlap(PreparedSolid fixed, double enough) {
+        return nearest(fixed, 0, enough, TOLERANCE, MOST_PIECES, SolidDistance::quick)
+                .nearest();
+    }
+
     /** The same to the last digit: from there on, by steps that halve. */
     public Nearest nearestExactly(PreparedSolid fixed) {
         Nearest found = nearest(fixed);

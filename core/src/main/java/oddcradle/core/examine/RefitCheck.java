@@ -112,7 +112,10 @@ final class RefitCheck {
             Sweep sweep = Sweep.of(piece, List.of(new Motion.Slide(direction, 0, OUT)));
             for (Other other : others) {
                 if (sweep.bounds().distanceTo(other.solid().bounds()) <= 0
-                        && sweep.nearest(other.solid(), 0).separation().distance() <= 0) {
+                        && sweep.nearestOrFirstOverlap(other.solid(), 0)
+                                        .separation()
+                                        .distance()
+                                <= 0) {
                     return Optional.of(other);
                 }
             }

@@ -24,6 +24,10 @@ class WayOutTest {
     }
 
     private static Optional<WayOut.Way> find(List<Solid> walls, double room) {
+        return find(walls, room, 6000, Progress.UNWATCHED);
+    }
+
+    private static Optional<WayOut.Way> find(List<Solid> walls, double room, int budget, Progress progress) {
         List<Standing> standing = new ArrayList<>();
         for (int k = 0; k < walls.size(); k++) {
             standing.add(Standing.still("w" + k, "wall " + k, List.of(walls.get(k))));
@@ -33,8 +37,8 @@ class WayOutTest {
                 new WayOut.Question(
                         bay, Vec3.ZERO, HALF.length(), room, new Vec3(-1, -1, -1), new Vec3(1, 1, 1), SIDES),
                 Pose.IDENTITY,
-                6000,
-                Progress.UNWATCHED);
+                budget,
+                progress);
     }
 
     /** Fine steps along the way, each measured exactly. */
@@ -115,5 +119,18 @@ class WayOutTest {
     @Test
     void sameQuestion_hasTheSameAnswer() {
         assertThat(find(trough(), 0.004)).isEqualTo(find(trough(), 0.004));
+    }
+
+    @Test
+    void noBudgetAtAll_isStillToldAsAShare() {
+        List<Solid> closed = new ArrayList<>(trough());
+        closed.add(wall(0, 0, 0.3, 0.6, 0.6, 0.05));
+        List<Double> told = new ArrayList<>();
+        assertThat(find(closed, 0.003, 0, now -> {
+                    told.add(now);
+                    return true;
+                }))
+                .isEmpty();
+        assertThat(told).isNotEmpty().allMatch(share -> share >= 0 && share <= 1);
     }
 }

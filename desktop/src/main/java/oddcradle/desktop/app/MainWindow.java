@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.prefs.Preferences;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -84,7 +85,6 @@ public final class MainWindow {
         keys();
         stage.setScene(scene);
         stage.setTitle("Odd Cradle");
-        place.restore(stage);
         stage.setOnCloseRequest(this::close);
     }
 
@@ -103,7 +103,10 @@ public final class MainWindow {
         desk.complaintProperty().addListener((property, before, text) -> banners.complain(text));
         BorderPane inner = new BorderPane(stand, banners, slate, notes, null);
         BorderPane outer = new BorderPane(inner, bar, null, null, rail);
-        return new StackPane(outer, palette);
+        StackPane whole = new StackPane(outer, palette);
+        // Where the screen is too small the beginning stays in sight.
+        whole.setAlignment(Pos.TOP_LEFT);
+        return whole;
     }
 
     private void follow() {
@@ -188,7 +191,7 @@ public final class MainWindow {
     }
 
     public void show() {
-        stage.show();
+        place.show(stage);
         showSlate();
         recolour();
         stand.requestFocus();

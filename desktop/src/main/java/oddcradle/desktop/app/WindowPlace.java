@@ -9,7 +9,7 @@ import javafx.stage.Stage;
 final class WindowPlace {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
-    private static final double LEAST_WIDTH = 960;
+    private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 600;
     /** Of a remembered window this much must be in sight, pixels. */
     private static final double IN_SIGHT = 120;
@@ -20,8 +20,8 @@ final class WindowPlace {
         this.memory = memory;
     }
 
-    /** Sets place and size, frame and title included, before the stage is shown. */
-    void restore(Stage stage) {
+    /** Shows the stage in its place and size, frame and title included. */
+    void show(Stage stage) {
         Rectangle2D wanted = new Rectangle2D(
                 memory.getDouble("x", Double.NEGATIVE_INFINITY),
                 memory.getDouble("y", Double.NEGATIVE_INFINITY),
@@ -33,13 +33,22 @@ final class WindowPlace {
                 .findFirst()
                 .orElse(Screen.getPrimary().getVisualBounds());
         Rectangle2D fitted = fitted(wanted, screen);
+        put(stage, fitted);
+        stage.setMaximized(memory.getBoolean("maximized", false));
+        stage.show();
+        // Some window managers take the least size for the wanted one until the window stands.
+        if (!stage.isMaximized()) {
+            put(stage, fitted);
+        }
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
-        stage.setX(fitted.getMinX());
-        stage.setY(fitted.getMinY());
-        stage.setWidth(fitted.getWidth());
-        stage.setHeight(fitted.getHeight());
-        stage.setMaximized(memory.getBoolean("maximized", false));
+    }
+
+    private static void put(Stage stage, Rectangle2D place) {
+        stage.setX(place.getMinX());
+        stage.setY(place.getMinY());
+        stage.setWidth(place.getWidth());
+        stage.setHeight(place.getHeight());
     }
 
     void remember(Stage stage) {

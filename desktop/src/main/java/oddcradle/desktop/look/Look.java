@@ -2,6 +2,8 @@ package oddcradle.desktop.look;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import java.util.ArrayList;
+import java.util.List;
 import javafx.application.Application;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -42,7 +44,10 @@ public enum Look {
             scene.getStylesheets().add(sheet);
         }
         Parent root = scene.getRoot();
-        root.getStyleClass().removeAll(PAPER.styleClass, NIGHT.styleClass);
-        root.getStyleClass().add(styleClass);
+        // In one step: between two no colour would be known.
+        List<String> classes = new ArrayList<>(root.getStyleClass());
+        classes.removeAll(List.of(PAPER.styleClass, NIGHT.styleClass));
+        classes.add(styleClass);
+        root.getStyleClass().setAll(classes);
     }
 }

@@ -54,7 +54,7 @@ final class PointAdder extends VBox {
         add.setOnAction(click -> add());
         own.button("Measure it", () -> measure(ownPoint()));
         problem.getStyleClass().add("field-problem");
-        problem.setId("point-problem");
+        problem.setId("point-known-problem");
         problem.setWrapText(true);
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         getChildren().addAll(new HBox(8, which, add), problem, own);

@@ -28,6 +28,7 @@ final class SectionPicker {
         tubes.setMaxWidth(Double.MAX_VALUE);
         tubes.setAccessibleText("tube");
         tubes.setPrefWidth(328);
+        tubes.setPromptText("pick a tube, here or in the stand");
         sections.setId("section");
         sections.setAccessibleText("section");
         sections.setPrefWidth(328);
@@ -68,8 +69,7 @@ final class SectionPicker {
         }
         Optional<Member> tube = desk.selectionProperty()
                 .get()
-                .flatMap(id -> desk.session().job().member(id))
-                .or(() -> members().stream().findFirst());
+                .flatMap(id -> desk.session().job().member(id));
         tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
         if (tube.isEmpty()) {
             sections.getItems().clear();

@@ -172,6 +172,7 @@ class CradleSheetsTest extends WindowDriver {
                         .queryAs(javafx.scene.control.TextField.class)
                         .getText())
                 .isEqualTo("S1");
+        robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
         fill(robot, "#bend-through", "1 2");
         press(robot, "#bend-take");
         assertThat(text(robot, "#bend-problem")).contains("forward, left and up");

@@ -15,15 +15,15 @@ class WindowPlaceTest {
 
     @Test
     void windowHalfOutside_comesBackIn() {
-        assertThat(WindowPlace.fitted(new Rectangle2D(900, 600, 1000, 700), SCREEN))
-                .isEqualTo(new Rectangle2D(280, 100, 1000, 700));
+        assertThat(WindowPlace.fitted(new Rectangle2D(900, 600, 1150, 700), SCREEN))
+                .isEqualTo(new Rectangle2D(130, 100, 1150, 700));
     }
 
     @Test
     void windowWithoutAPlace_standsInTheMiddle_andIsNeverTooSmallToWorkIn() {
         assertThat(WindowPlace.fitted(
                         new Rectangle2D(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, 100, 100), SCREEN))
-                .isEqualTo(new Rectangle2D(160, 114, 960, 600));
+                .isEqualTo(new Rectangle2D(90, 114, 1100, 600));
     }
 
     @Test

@@ -2,6 +2,7 @@ package oddcradle.files.mesh;
 
 import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -31,6 +32,7 @@ public final class MeshFiles {
         String name = path.getFileName().toString();
         String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         try {
+            requireBytes(path, name);
             return switch (ending) {
                 case "stl" -> StlReader.read(path, scale);
                 case "obj" -> ObjMesh.read(path, scale);
@@ -42,7 +44,35 @@ public final class MeshFiles {
             throw new UnreadableMesh(name, "is not there; choose it again");
         } catch (InvalidValue invalid) {
             throw new UnreadableMesh(name, "cannot be taken: " + invalid.getMessage());
+        } catch (UnreadableMesh told) {
+            throw told;
+        } catch (IOException | RuntimeException damaged) {
+            throw new UnreadableMesh(name, "is damaged and cannot be read to its end; export it again");
         }
+    }
+
+    /** Text of two bytes a letter looks like nothing to the readers. */
+    private static void requireBytes(Path path, String name) throws IOException {
+        byte[] start;
+        try (InputStream in = Files.newInputStream(path)) {
+            start = in.readNBytes(6);
+        }
+        boolean marked = start.length >= 2
+                && (start[0] == (byte) 0xFF && start[1] == (byte) 0xFE
+                        || start[0] == (byte) 0xFE && start[1] == (byte) 0xFF);
+        if (marked || start.length == 6 && (isSpaced(start, 0) || isSpaced(start, 1))) {
+            throw new UnreadableMesh(name, "is written in UTF-16; save it as plain text (UTF-8) or as binary STL");
+        }
+    }
+
+    /** Every second byte is a nought, the others are letters or signs. */
+    private static boolean isSpaced(byte[] start, int noughts) {
+        for (int k = 0; k < start.length; k++) {
+            if (k % 2 == 1 - noughts ? start[k] != 0 : start[k] < ' ') {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Binary STL. */

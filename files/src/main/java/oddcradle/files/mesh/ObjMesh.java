@@ -26,10 +26,10 @@ final class ObjMesh {
         Obj obj;
         try (BufferedReader in = Files.newBufferedReader(path, StandardCharsets.ISO_8859_1)) {
             obj = ObjUtils.triangulate(ObjReader.read(in));
-        } catch (RuntimeException malformed) {
+        } catch (IOException | RuntimeException malformed) {
             throw new UnreadableMesh(
                     name,
-                    "is damaged or writes decimals with a comma: " + malformed.getMessage() + "; export it again");
+                    "is damaged, counts its points from 0, or writes its numbers in a way of its own; export it again");
         }
         Corners corners = new Corners(name, 9 * Math.min(obj.getNumFaces(), TriangleMesh.MOST_TRIANGLES));
         for (int f = 0; f < obj.getNumFaces(); f++) {

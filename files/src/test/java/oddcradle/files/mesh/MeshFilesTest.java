@@ -8,10 +8,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -21,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class MeshFilesTest {
     @TempDir
@@ -161,5 +164,37 @@ class MeshFilesTest {
             Files.delete(path);
             Files.delete(somewhere);
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "v 0 0 0\nv 3.1+e2 0 0\nv 0 1 0\nf 1 2 3\n",
+                "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 0 1 2\n",
+                "v 0 0\nf 1 1 1\n",
+                "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 99999999999999999999\n"
+            })
+    void foreignObj_isRefusedInWords_withItsName(String text, @TempDir Path folder) throws IOException {
+        Path file = Files.writeString(folder.resolve("engine.obj"), text);
+        assertThatThrownBy(() -> MeshFiles.read(file, LengthUnit.MILLIMETRE))
+                .isInstanceOf(UnreadableMesh.class)
+                .hasMessageStartingWith("engine.obj")
+                .hasMessageNotContaining("java.")
+                .hasMessageNotContaining("Exception");
+    }
+
+    @Test
+    void utf16_isNamed_markedOrNot(@TempDir Path folder) throws IOException {
+        String solid = "solid a\nfacet normal 0 0 1\nouter loop\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\nendloop\n"
+                + "endfacet\nendsolid a\n";
+        for (Charset twoBytes :
+                List.of(StandardCharsets.UTF_16, StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE)) {
+            Path file = Files.write(folder.resolve("scan.stl"), solid.getBytes(twoBytes));
+            assertThatThrownBy(() -> MeshFiles.read(file, LengthUnit.MILLIMETRE))
+                    .hasMessage("scan.stl is written in UTF-16; save it as plain text (UTF-8) or as binary STL");
+        }
+        Path plain = Files.writeString(folder.resolve("scan.stl"), solid);
+        assertThat(MeshFiles.read(plain, LengthUnit.MILLIMETRE).mesh().triangles())
+                .isEqualTo(1);
     }
 }

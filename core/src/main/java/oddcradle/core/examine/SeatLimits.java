@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.finding.Severity;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
@@ -30,7 +31,7 @@ public final class SeatLimits {
     /**
      * @param way in words: lower, forward
      * @param direction host axes
-     * @param free m; 0 where something that is too near already would come nearer
+     * @param free m; 0 where a pair that is a STOP already would come nearer
      * @param tooNear by how much that is short already, m; 0 where nothing is
      * @param part of the donor, or the run of the drive
      * @param obstacle id of what stops it; empty where nothing does within half a metre
@@ -68,10 +69,10 @@ public final class SeatLimits {
         return limits;
     }
 
-    /** The pair that is most too near already of those that this way would bring nearer still. */
+    /** The pair that is most too near already, a STOP, of those that this way would bring nearer still. */
     private static Optional<Gap> nearing(Examination examination, Vec3 way) {
         return examination.ledger().near().stream()
-                .filter(gap -> gap.margin() < 0 && nears(gap, way) > LEAST_NEARING)
+                .filter(gap -> SeatStop.severity(gap) == Severity.STOP && nears(gap, way) > LEAST_NEARING)
                 .min(Comparator.comparingDouble(Gap::margin));
     }
 

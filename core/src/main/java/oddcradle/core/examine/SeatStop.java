@@ -189,12 +189,19 @@ final class SeatStop {
                 gap.rule().source());
     }
 
+    /** A gap that closes, or to less than half its room, is a stop; one that is short otherwise is looked at again. */
+    static Severity severity(Gap gap) {
+        if (gap.margin() >= 0) {
+            return Severity.GOOD;
+        }
+        return gap.left() <= 0 || gap.left() < gap.limit() / 2 ? Severity.STOP : Severity.WATCH;
+    }
+
     private static Finding finding(Gap gap) {
         boolean clash = gap.separation().overlap();
         boolean touches = gap.left() <= 0;
         boolean short_ = gap.margin() < 0;
-        boolean half = gap.left() < gap.limit() / 2;
-        Severity severity = !short_ ? Severity.GOOD : touches || half ? Severity.STOP : Severity.WATCH;
+        Severity severity = severity(gap);
         String part = gap.donorPart().label();
         String obstacle = gap.obstacle().label();
         Quantity limit = Quantity.length(gap.limit());

@@ -3,8 +3,8 @@ package oddcradle.core.finding;
 /** How much a finding matters, worst first; one rule for every stop. */
 public enum Severity {
     /**
-     * Must be changed before metal is cut: a part carries more than is allowed (utilisation over 100 %), two bodies overlap,
-     * something comes loose or cannot be built, or a reading contradicts the others.
+     * Must be changed before metal is cut: a part carries more than is allowed (utilisation over 100 %), two bodies
+     * touch or come nearer than half their room, something comes loose or cannot be built, or a reading contradicts the others.
      */
     STOP("stop"),
     /** Holds, but wear, life, comfort, room or good practice fall short: an experienced builder would look again. */

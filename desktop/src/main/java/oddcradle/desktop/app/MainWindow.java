@@ -159,6 +159,11 @@ public final class MainWindow {
         key(KeyCode.S, files::save);
         key(KeyCode.O, files::chooseAndOpen);
         key(KeyCode.P, files::printPacket);
+        scene.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() == KeyCode.ESCAPE) {
+                desk.pickingProperty().set(Optional.empty());
+            }
+        });
         // A text field keeps these keys to itself even where nothing has been typed.
         scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
             boolean inText = scene.getFocusOwner() instanceof TextInputControl;

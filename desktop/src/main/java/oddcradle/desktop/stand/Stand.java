@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -308,12 +307,11 @@ public final class Stand extends BorderPane {
                     case PAGE_DOWN -> Vec3.Z.negated();
                     default -> Vec3.ZERO;
                 };
-        if (event.getCode() == KeyCode.ESCAPE) {
-            desk.pickingProperty().set(Optional.empty());
-        }
-        boolean seating = desk.stopProperty().get() == Stop.SEAT;
-        if (seating && !direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
-            desk.nudge(direction, event.isShiftDown() ? FINE : 1);
+        if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
+            if (desk.stopProperty().get() == Stop.SEAT) {
+                desk.nudge(direction, event.isShiftDown() ? FINE : 1);
+            }
+            // At other stops too: an arrow would carry the keyboard away.
             event.consume();
         }
     }

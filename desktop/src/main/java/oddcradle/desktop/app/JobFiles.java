@@ -182,7 +182,7 @@ public final class JobFiles {
                 "\"" + recovered.document().job().name() + "\" is in no file. If it goes now it cannot be had back.",
                 "Keep it",
                 "Throw it away");
-        if (answer.equals(Optional.of(1))) {
+        if (answer.isPresent()) {
             tell(() -> Files.deleteIfExists(recovered.place()));
         }
         offerUnsaved();
@@ -264,7 +264,7 @@ public final class JobFiles {
         if (!Files.exists(file)) {
             return Optional.of(file);
         }
-        return question.ask("There is a file " + file.getFileName() + " already.", "Replace it")
+        return question.ask("There is a file " + file.getFileName() + " already.", "Another name", "Replace it")
                 .map(replace -> file);
     }
 
@@ -314,7 +314,8 @@ public final class JobFiles {
         if (!desk.session().changedProperty().get()) {
             return true;
         }
-        Optional<Integer> answer = question.ask("This job has changes that are not saved.", "Save", "Discard");
+        Optional<Integer> answer =
+                question.ask("This job has changes that are not saved.", "Go on working", "Save", "Discard");
         if (answer.isEmpty()) {
             return false;
         }

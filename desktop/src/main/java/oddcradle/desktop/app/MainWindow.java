@@ -296,7 +296,7 @@ public final class MainWindow {
         }
         String what = wrong.stream().map(Draft::words).collect(Collectors.joining("\n"));
         Optional<Integer> answer = new Question(stage).ask("Typed, but not taken:\n" + what, "Mend it", "Drop it");
-        if (answer.equals(Optional.of(1))) {
+        if (answer.isPresent()) {
             wrong.forEach(Draft::drop);
             return true;
         }

@@ -17,8 +17,11 @@ final class Question {
         this.over = over;
     }
 
-    /** @return which of the answers; empty if none was given */
-    Optional<Integer> ask(String text, String... answers) {
+    /**
+     * @param back what leaving all as it is means here
+     * @return which of the answers; empty if all is to stay as it is
+     */
+    Optional<Integer> ask(String text, String back, String... answers) {
         Alert question = new Alert(Alert.AlertType.NONE);
         question.initOwner(over);
         question.setTitle("Odd Cradle");
@@ -37,7 +40,7 @@ final class Question {
             button.getStyleClass().add("cure-button");
         }
         Button cancel = (Button) question.getDialogPane().lookupButton(ButtonType.CANCEL);
-        cancel.setText("Back");
+        cancel.setText(back);
         cancel.setId("answer-back");
         cancel.getStyleClass().add("plain-button");
         return question.showAndWait().map(types::indexOf).filter(chosen -> chosen >= 0);

@@ -182,7 +182,9 @@ final class DetailSheet extends VBox {
                     "remove",
                     "detail-remove-" + detail.id(),
                     () -> desk.apply(new CradleEdit.RemoveDetail(detail.id())));
-            list.getChildren().add(new HBox(6, words, remove));
+            HBox row = new HBox(6, words, remove);
+            row.getStyleClass().add("field-row");
+            list.getChildren().add(row);
         }
     }
 

@@ -161,7 +161,9 @@ final class MountSheet extends VBox {
                     "remove",
                     "mount-remove-" + isolator.id(),
                     () -> desk.apply(new CradleEdit.RemoveMount(isolator.id())));
-            list.getChildren().add(new HBox(6, words, remove));
+            HBox row = new HBox(6, words, remove);
+            row.getStyleClass().add("field-row");
+            list.getChildren().add(row);
         }
         figures.refresh();
     }

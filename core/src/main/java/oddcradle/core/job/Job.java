@@ -34,6 +34,7 @@ public record Job(
     public Job {
         Guard.named("name", name);
         materials = List.copyOf(Guard.present("materials", materials));
+        Sizes.requireMaterials(materials);
         Guard.present("donor", donor);
         Guard.present("host", host);
         Guard.present("line", line);

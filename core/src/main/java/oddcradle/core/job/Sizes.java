@@ -2,6 +2,7 @@ package oddcradle.core.job;
 
 import java.util.List;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -20,6 +21,14 @@ final class Sizes {
     private static final double THICKEST_BAR = 0.6;
     /** Foil, m. */
     static final double THINNEST_WALL = 1e-4;
+
+    /** From a soft plastic to diamond, Pa. */
+    private static final double SOFTEST = 1e6;
+
+    private static final double STIFFEST = 2e12;
+    private static final double WEAKEST = 1e5;
+    private static final double STRONGEST = 1e10;
+    private static final double DENSEST = 25_000;
 
     private Sizes() {}
 
@@ -49,6 +58,17 @@ final class Sizes {
             requireWall("section.wall", tube.wall());
         } else if (section instanceof RectTube tube) {
             requireWall("section.wall", tube.wall());
+        }
+    }
+
+    /** @throws InvalidValue naming the material that nothing is made of */
+    static void requireMaterials(List<Material> materials) {
+        for (int k = 0; k < materials.size(); k++) {
+            Material material = materials.get(k);
+            String here = "materials[" + k + "].";
+            Guard.within(here + "youngsModulus", material.youngsModulus(), SOFTEST, STIFFEST, "Pa");
+            Guard.within(here + "density", material.density(), 0, DENSEST, "kg/m3");
+            Guard.within(here + "yieldStrength", material.yieldStrength(), WEAKEST, STRONGEST, "Pa");
         }
     }
 

@@ -14,20 +14,12 @@ import oddcradle.core.math.Guard;
 public record Material(String name, double youngsModulus, double poissonRatio, double density, double yieldStrength) {
     private static final double LIGHT = 4000;
 
-    /** From a soft plastic to diamond, Pa. */
-    private static final double SOFTEST = 1e6;
-
-    private static final double STIFFEST = 2e12;
-    private static final double WEAKEST = 1e5;
-    private static final double STRONGEST = 1e10;
-    private static final double DENSEST = 25_000;
-
     public Material {
         Guard.named("name", name);
-        Guard.within("youngsModulus", youngsModulus, SOFTEST, STIFFEST, "Pa");
+        Guard.positive("youngsModulus", youngsModulus, "Pa");
         Guard.within("poissonRatio", poissonRatio, 0, 0.5, "");
-        Guard.within("density", density, 0, DENSEST, "kg/m3");
-        Guard.within("yieldStrength", yieldStrength, WEAKEST, STRONGEST, "Pa");
+        Guard.notNegative("density", density, "kg/m3");
+        Guard.positive("yieldStrength", yieldStrength, "Pa");
     }
 
     /** Whether it is a light alloy, which cannot be welded to steel: told by its density. */

@@ -215,6 +215,10 @@ class CradleSheetsTest extends WindowDriver {
                 .filter(id -> after.node(id).distanceTo(before.node(id)) > 1e-6)
                 .toList();
         assertThat(moved).isNotEmpty();
+        // The sheet shows the node that was pulled, not another.
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(moved)
+                .contains(robot.lookup("#edit-node").<ComboBox<String>>query().getValue());
         for (String node : moved) {
             after.landing(node).ifPresent(host -> assertThat(PathPoint.nearest(after.path(host), after.node(node))
                             .distanceTo(after.node(node)))

@@ -15,16 +15,19 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import oddcradle.core.finding.Stop;
+import oddcradle.core.job.CandidateEdit;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.History;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.Weights;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.DemoJobs;
@@ -101,6 +104,7 @@ class KeptWorkTest extends WindowDriver {
         answer(robot, 0);
         assertThat(up(file)).isEqualTo(0.482);
         assertThat(closing.isConsumed()).isFalse();
+        assertThat(MEMORY.getDouble("width", 0)).isEqualTo(stage.getWidth());
     }
 
     @Test
@@ -340,5 +344,20 @@ class KeptWorkTest extends WindowDriver {
         robot.clickOn("#answer-back");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(up(folder.resolve("mine.cradle.json"))).isEqualTo(0.47);
+    }
+
+    @Test
+    void candidateSliders_followTheJob(FxRobot robot) {
+        at(robot, Stop.DONOR, "compare");
+        Slider fit = robot.lookup("#care-fit").queryAs(Slider.class);
+        double before = fit.getValue();
+        robot.interact(() -> desk.apply(new CandidateEdit.SetWeights(new Weights(before > 5 ? 1 : 9, 4, 5, 5, 3, 6))));
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(fit.getValue()).isEqualTo(before > 5 ? 1 : 9);
+        robot.interact(() -> desk.session().undo());
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(fit.getValue()).isEqualTo(before);
     }
 }

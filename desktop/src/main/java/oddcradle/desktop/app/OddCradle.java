@@ -33,13 +33,12 @@ public final class OddCradle extends Application {
         JobSession session = new JobSession(Clock.systemUTC(), first.document(), UnsavedJobs.ofThisUser());
         LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
         Desk desk = new Desk(session, live);
+        boolean shots = arguments.size() >= 2 && arguments.get(0).equals("shots");
+        Preferences memory = Preferences.userNodeForPackage(OddCradle.class);
+        // Pictures are of one size, whatever the user's window is.
         MainWindow window = new MainWindow(
-                stage,
-                desk,
-                Preferences.userNodeForPackage(OddCradle.class),
-                Workers.inOrder("papers and files"),
-                opener);
-        if (arguments.size() >= 2 && arguments.get(0).equals("shots")) {
+                stage, desk, shots ? memory.node("shots") : memory, Workers.inOrder("papers and files"), opener);
+        if (shots) {
             window.show();
             new Shots(window, Path.of(arguments.get(1))).begin();
             return;

@@ -120,7 +120,7 @@ final class QuickWay {
             exit += ", with " + named(off, inIt) + " taken off";
         }
         if (!cut.isEmpty()) {
-            exit = "no straight way out without a cut; " + exit + ", " + named(cut, inIt) + " would be cut";
+            exit += "; fixed in the way, to be cut or taken apart: " + named(cut, inIt);
         }
         return new Way(exit, off.size(), cut.size());
     }
@@ -137,7 +137,7 @@ final class QuickWay {
                                 > 1
                         ? each.label() + " " + each.id()
                         : each.label())
-                .collect(Collectors.joining(", "));
+                .collect(Collectors.joining("; "));
     }
 
     private boolean blocks(Member member, Seating seating, Vec3 way) {

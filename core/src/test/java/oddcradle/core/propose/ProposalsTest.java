@@ -40,7 +40,7 @@ class ProposalsTest {
 
     private static void onlyBoltedTubesComeOff(Proposal proposal) {
         Cradle cradle = proposal.cradle();
-        String[] taken = proposal.wayOut().split("with | taken off");
+        String[] taken = proposal.wayOut().split("; fixed in the way")[0].split(", with | taken off");
         for (Member tube : cradle.members()) {
             boolean welded = List.of(tube.first(), tube.last()).stream()
                     .anyMatch(end -> cradle.joint(tube.id(), end).isEmpty());
@@ -63,7 +63,7 @@ class ProposalsTest {
             assertThat(proposal.mass()).isPositive();
             assertThat(proposal.lowestMode().orElseThrow()).isPositive();
             assertThat(proposal.weakPoint()).isNotBlank();
-            assertThat(proposal.wayOut()).containsPattern("^(straight|no straight way out without a cut; straight)");
+            assertThat(proposal.wayOut()).startsWith("straight");
             onlyBoltedTubesComeOff(proposal);
             assertThat(afresh.report(Stop.CRADLE).findings())
                     .as(proposal.title())

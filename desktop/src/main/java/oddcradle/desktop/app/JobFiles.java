@@ -31,7 +31,8 @@ import oddcradle.files.paper.PaperSize;
 public final class JobFiles {
     private static final String RECOVERED = "recovered";
     private static final String PDF = ".pdf";
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu 'at' HH:mm", Locale.ENGLISH)
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern(
+                    "d MMMM uuuu 'at' HH:mm:ss", Locale.ENGLISH)
             .withZone(ZoneId.systemDefault());
 
     private final Stage stage;

@@ -1,6 +1,7 @@
 package oddcradle.files.job;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.exc.MismatchedInputException;
@@ -64,6 +65,12 @@ public final class JobCodec {
         JsonNode tree;
         try {
             tree = JobMapper.MAPPER.readTree(content);
+        } catch (JsonEOFException cut) {
+            throw new UnreadableJob(
+                    name,
+                    "",
+                    "is damaged: it ends at line " + cut.getLocation().getLineNr()
+                            + " in the middle of something; it was not written to its end");
         } catch (JsonProcessingException malformed) {
             throw new UnreadableJob(
                     name,
@@ -153,8 +160,8 @@ public final class JobCodec {
         return path.toString();
     }
 
+    /** Without what the library says of its own workings. */
     private static String firstLine(String message) {
-        int end = message.indexOf('\n');
-        return end < 0 ? message : message.substring(0, end);
+        return message.split("\n| \\(start marker| \\[Source", 2)[0];
     }
 }

@@ -120,7 +120,8 @@ class JobCodecTest {
         byte[] half = Arrays.copyOf(whole, whole.length / 2);
         assertThatThrownBy(() -> JobCodec.read("a.cradle.json", half))
                 .isInstanceOf(UnreadableJob.class)
-                .hasMessageContaining("is damaged at line");
+                .hasMessageContaining("in the middle of something")
+                .hasMessageNotContaining("Source");
     }
 
     @ParameterizedTest

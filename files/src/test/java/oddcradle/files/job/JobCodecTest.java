@@ -78,6 +78,8 @@ class JobCodecTest {
         assertThat(schema.validate(MAPPER.readTree(
                         Path.of("../demo/saltmarsh-runabout.cradle.json").toFile())))
                 .isEmpty();
+        assertThat(schema.validate(MAPPER.readTree(JobCodec.write(EmptyBench.load()))))
+                .isEmpty();
         ObjectNode wrong = demoTree();
         wrong.with("donor").with("mass").put("mass", -1);
         assertThat(schema.validate(wrong)).isNotEmpty();

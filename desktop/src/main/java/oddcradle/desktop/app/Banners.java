@@ -13,11 +13,14 @@ final class Banners extends VBox {
     private final Label complaint = new Label();
     private final FlowPane offers = new FlowPane(8, 4);
     private final HBox complaintBanner;
+    private final Runnable closed;
 
     /** What a banner offers; with it the banner goes. */
     record Answer(String id, String words, Runnable act) {}
 
-    Banners() {
+    /** @param closed is told when the complaint has been closed or answered */
+    Banners(Runnable closed) {
+        this.closed = closed;
         complaint.setId("complaint");
         complaintBanner = row("complaint-close", complaint, this::hideComplaint);
         complaintBanner.getStyleClass().add("bad");
@@ -25,6 +28,7 @@ final class Banners extends VBox {
 
     private void hideComplaint() {
         complain("");
+        closed.run();
     }
 
     /** Shows what went wrong last; empty if nothing. */

@@ -56,6 +56,8 @@ public final class JobFiles {
         this.banners = banners;
         this.question = new Question(stage);
         this.opener = opener;
+        // What was offered belonged to the job before.
+        desk.session().openedProperty().addListener(opened -> banners.forget(RECOVERED));
     }
 
     /** @param settle takes what is typed, asks about what is wrong, and answers whether to go on */
@@ -112,7 +114,7 @@ public final class JobFiles {
                 // The complaint about the file itself is what matters.
             }
         }
-        desk.complaintProperty().set("");
+        desk.complaintProperty().set(unreadable.getMessage());
         banners.complain(unreadable.getMessage(), versions.toArray(Banners.Answer[]::new));
     }
 
@@ -135,14 +137,12 @@ public final class JobFiles {
     void openDemo(DemoJobs demo) {
         if (mayLeave()) {
             desk.session().openUnsaved(demo.load());
-            banners.forget(RECOVERED);
             offerUnsaved();
         }
     }
 
     /** Offers what was not saved in the open file, one after the other. */
     private void offerRecovered() {
-        banners.forget(RECOVERED);
         tell(() -> {
             List<Recovered> left = desk.session().recovered();
             if (!left.isEmpty()) {

@@ -52,7 +52,7 @@ public final class MainWindow {
     private final Slates slates;
     private final TopBar bar;
     private final ScrollPane slate = new ScrollPane();
-    private final Banners banners = new Banners();
+    private final Banners banners;
     private final Scene scene;
     private Look look = Look.PAPER;
     private ScansOf scansRead = new ScansOf(List.of(), Optional.empty());
@@ -70,6 +70,7 @@ public final class MainWindow {
         this.desk = desk;
         this.background = background;
         this.place = new WindowPlace(memory);
+        this.banners = new Banners(() -> desk.complaintProperty().set(""));
         this.files = new JobFiles(stage, desk, new Recents(memory), background, banners, opener);
         this.stand = new Stand(desk, palette);
         this.rail = new Rail(desk);

@@ -295,8 +295,21 @@ class KeptWorkTest extends WindowDriver {
         assertThat(text(robot, "#complaint"))
                 .contains("mine.cradle.json: is damaged")
                 .contains("1 earlier version");
+        // A good file takes the complaint away; closed by hand it comes again for the same file.
+        Path good = folder.resolve("good.cradle.json");
+        store.save(good, demo);
+        store.keepRecovery(good, demo.withJob(new JobEdit.SetSeat(Freedom.UP, 0.49).applyTo(demo.job())));
+        robot.interact(() -> window.files().open(good));
+        assertThat(robot.lookup("#complaint").tryQuery()).isEmpty();
+        assertThat(robot.lookup("#recovered").tryQuery()).isPresent();
+        robot.interact(() -> window.files().open(file));
+        robot.clickOn("#complaint-close");
+        assertThat(robot.lookup("#complaint").tryQuery()).isEmpty();
+        robot.interact(() -> window.files().open(file));
         robot.clickOn("#version-0");
         settled();
+        // What was offered for the other file is not offered for this one.
+        assertThat(robot.lookup("#recovered").tryQuery()).isEmpty();
         assertThat(desk.session().job()).isEqualTo(demo.job());
         assertThat(desk.session().fileProperty().get()).contains(file);
         assertThat(text(robot, "#saved-state")).isEqualTo("· changed");

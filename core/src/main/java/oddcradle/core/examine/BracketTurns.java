@@ -94,7 +94,7 @@ public final class BracketTurns {
                         part.id(),
                         part.label(),
                         part.solids().stream().map(solid -> solid.placed(pose)).toList())));
-        SeatStop.hostObstacles(examination.job())
+        Bodies.hostObstacles(examination.job())
                 .forEach(body -> all.add(Standing.still(body.id(), body.label(), body.solids())));
         List<Standing> joints = List.of(
                 Standing.still("boss", "boss", List.of(new Solid.Sphere(boss, CLOSE))),

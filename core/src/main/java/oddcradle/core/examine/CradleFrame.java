@@ -219,8 +219,8 @@ final class CradleFrame {
                     DONOR,
                     joined.getOrDefault(isolator.node(), isolator.node()),
                     seating.boss(isolator.boss()),
-                    ShakeStop.axes(isolator.axis()),
-                    ShakeStop.stiffness(isolator)));
+                    MountedDonor.axes(isolator.axis()),
+                    MountedDonor.stiffness(isolator)));
         }
         return mounts;
     }

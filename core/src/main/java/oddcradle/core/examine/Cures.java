@@ -103,7 +103,7 @@ public final class Cures {
         if (ofDrive) {
             return LineCures.of(examination, finding);
         }
-        if (parts.contains(SeatStop.SCAN)) {
+        if (parts.contains(Bodies.SCAN)) {
             // Trying every step against a scan would take too long to be offered.
             return List.of();
         }
@@ -182,7 +182,7 @@ public final class Cures {
                         .toList());
         boolean follows = job.cradle().member(gap.obstacle().id()).isPresent();
         Body obstacle = follows
-                ? SeatStop.obstacles(moved, Seating.of(moved)).stream()
+                ? Bodies.obstacles(moved, Seating.of(moved)).stream()
                         .filter(body -> body.id().equals(gap.obstacle().id()))
                         .findFirst()
                         .orElseThrow()
@@ -218,7 +218,7 @@ public final class Cures {
         double firing = job.donor().engine().firingFrequency(speed);
         for (int k = sold.size() - 1; k >= 0; k--) {
             JobEdit edit = new JobEdit.SetHardness(all, sold.get(k));
-            MountedBody body = ShakeStop.mountedBody(edit.applyTo(job));
+            MountedBody body = MountedDonor.of(edit.applyTo(job));
             if (Transmissibility.vertical(body, firing) <= limit) {
                 return List.of(Cure.of(edit));
             }
@@ -273,7 +273,7 @@ public final class Cures {
         CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
         Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
         return result.isPresent()
-                && LoadStop.uses(job, built, result.get()).stream()
+                && TubeUses.of(job, built, result.get()).stream()
                         .filter(use -> use.tube().id().equals(tube))
                         .allMatch(use -> use.share() <= 1);
     }

@@ -71,7 +71,7 @@ public final class Examination {
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
         this.mountedBody =
-                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
+                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
         this.line = LineCheck.of(job, seating, mountedBody, earlier.map(before -> before.line));
         this.donorScanPlace = place(Side.DONOR);
         this.hostScanPlace = place(Side.HOST);
@@ -109,7 +109,7 @@ public final class Examination {
                 .map(before -> before.load)
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
         this.tubeUses =
-                load.answer().map(result -> LoadStop.uses(job, frame, result)).orElse(List.of());
+                load.answer().map(result -> TubeUses.of(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeStop.solve(job, seating, copeBook);
         report(earlier.filter(before -> before.job.donor() == job.donor() && before.scans.equals(scans))
@@ -143,10 +143,10 @@ public final class Examination {
         report(ShakeStop.report(job, seating, shake));
         report(LoadStop.report(job, seating, load, tubeUses));
         report(MakeStop.report(job, seating, cutList));
-        report(PlainStops.fit(job, seating));
+        report(FitStop.report(job, seating));
         report(earlier.filter(before -> before.shake == shake)
                 .map(before -> before.report(Stop.RUN))
-                .orElseGet(() -> PlainStops.run(job, shake)));
+                .orElseGet(() -> RunStop.report(job, shake)));
     }
 
     private Optional<ScanPlace> place(Side side) {
@@ -158,7 +158,7 @@ public final class Examination {
         Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
         Optional<Body> scan = tree.isPresent() && fit.isPresent()
                 ? Optional.of(
-                        SeatStop.scanned(job, seating, tree.get(), fit.get().pose()))
+                        Bodies.scanned(job, seating, tree.get(), fit.get().pose()))
                 : Optional.empty();
         return SeatStop.solve(job, seating, line.line(), movement, surveyed, scan);
     }

@@ -14,7 +14,7 @@ public final class FrameOfJob {
         CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
         return FrameAnalysis.solve(built.input())
                 .answer()
-                .map(result -> LoadStop.uses(job, built, result))
+                .map(result -> TubeUses.of(job, built, result))
                 .orElse(List.of());
     }
 }

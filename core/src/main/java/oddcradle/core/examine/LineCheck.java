@@ -25,7 +25,7 @@ public record LineCheck(
     /** The same answer, sooner, where {@code earlier} knows the jackshafts already. */
     public static LineCheck of(Job job, Optional<LineCheck> earlier) {
         Optional<MountedBody> mounted =
-                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(ShakeStop.mountedBody(job));
+                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
         return of(job, Seating.of(job), mounted, earlier);
     }
 

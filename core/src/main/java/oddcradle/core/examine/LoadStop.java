@@ -38,40 +38,6 @@ final class LoadStop {
 
     private LoadStop() {}
 
-    private record Worst(LoadCase load, MemberResult piece) {}
-
-    /** The worst of every tube over its pieces and the cases, the most used first. */
-    static List<TubeUse> uses(Job job, CradleFrame.Built built, FrameResult result) {
-        Map<String, Member> tubes = new HashMap<>();
-        job.host().members().forEach(tube -> tubes.put(tube.id(), tube));
-        job.cradle().members().forEach(tube -> tubes.put(tube.id(), tube));
-        Map<String, LoadCase> loads = new HashMap<>();
-        job.cases().forEach(load -> loads.put(load.id(), load));
-        Map<String, Double> allowed = new HashMap<>();
-        job.materials()
-                .forEach(material -> allowed.put(
-                        material.name(), material.yieldStrength() / job.build().yieldFactor()));
-        Map<String, Worst> worst = new LinkedHashMap<>();
-        for (CaseResult each : result.cases()) {
-            LoadCase load = loads.get(each.id());
-            for (MemberResult piece : each.members()) {
-                String tube = built.memberOfPiece().get(piece.id());
-                Worst before = worst.get(tube);
-                if (before == null || piece.vonMisesMax() > before.piece().vonMisesMax()) {
-                    worst.put(tube, new Worst(load, piece));
-                }
-            }
-        }
-        List<TubeUse> uses = new ArrayList<>();
-        worst.forEach((id, each) -> {
-            Member tube = tubes.get(id);
-            Vec3 at = built.pointOn(each.piece().id(), each.piece().worstAt());
-            uses.add(new TubeUse(tube, each.piece().id(), each.load(), each.piece(), allowed.get(tube.material()), at));
-        });
-        uses.sort(Comparator.comparingDouble(TubeUse::share).reversed());
-        return uses;
-    }
-
     static StopReport report(Job job, Seating seating, Outcome<FrameResult> outcome, List<TubeUse> uses) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());

@@ -65,7 +65,7 @@ public final class MountAccess {
             if (first.any() && second.any()) {
                 return "bolt and nut are both reached";
             }
-            return "only the end at " + WaysOut.side(first.any() ? axis : axis.negated())
+            return "only the end at " + Sides.side(first.any() ? axis : axis.negated())
                     + " is reached; the other needs a captive nut or a tapped part, or a bolt that cannot turn: a square shank in a squared"
                     + " washer tacked to its plate";
         }
@@ -81,7 +81,7 @@ public final class MountAccess {
                     part.label(),
                     part.solids().stream().map(solid -> solid.placed(pose)).toList()));
         }
-        SeatStop.obstacles(job, examination.seating())
+        Bodies.obstacles(job, examination.seating())
                 .forEach(body -> standing.add(Standing.still(body.id(), body.label(), body.solids())));
         List<Bolt> bolts = new ArrayList<>();
         for (Boss boss : job.donor().bosses()) {

@@ -165,7 +165,7 @@ final class RefitCheck {
         tubes.addAll(job.host().members());
         for (Member tube : tubes) {
             if (!joined.contains(tube.id())) {
-                SeatStop.pieces(tube, seating)
+                Bodies.pieces(tube, seating)
                         .forEach(piece -> others.add(new Other(tube.id(), tube.label(), PreparedSolid.of(piece))));
             }
         }

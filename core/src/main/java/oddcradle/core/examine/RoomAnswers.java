@@ -38,7 +38,7 @@ final class RoomAnswers {
                 .forEach(each -> others.add(Standing.still(each.id(), each.label(), each.solids())));
         setting.job().host().members().forEach(member -> others.add(setting.tube(member)));
         setting.job().cradle().members().forEach(member -> others.add(setting.tube(member)));
-        Bay.Tightest tight = new Bay(List.of(SeatScore.filter(intake)), others, Bay.NONE)
+        Bay.Tightest tight = new Bay(List.of(filter(intake)), others, Bay.NONE)
                 .probe()
                 .tightest(setting.pose(), Double.NEGATIVE_INFINITY, KnockOns.FAR);
         double up = Math.asin(faces.z());
@@ -61,16 +61,27 @@ final class RoomAnswers {
                         ? Phrase.of(
                                 "{} faces {}, the filter fits with {} to {}",
                                 intake.label(),
-                                WaysOut.side(faces),
+                                Sides.side(faces),
                                 Quantity.length(tight.margin()),
                                 what)
                         : Phrase.of(
                                 "{} faces {} into {}; the filter does not fit",
                                 intake.label(),
-                                WaysOut.side(faces),
+                                Sides.side(faces),
                                 what),
                 List.of(at, at.along(faces, intake.length())),
                 why);
+    }
+
+    /** The room that the filter takes before the intake. */
+    static Standing filter(Neighbour.Intake intake) {
+        return Standing.still(
+                intake.id(),
+                intake.label(),
+                List.of(new Solid.Cylinder(
+                        intake.mouth(),
+                        intake.mouth().along(intake.facing().unit(), intake.length()),
+                        intake.diameter() / 2)));
     }
 
     static KnockOns.KnockOn tank(Setting setting, Neighbour.Tank tank) {

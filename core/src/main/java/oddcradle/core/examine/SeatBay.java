@@ -52,7 +52,7 @@ final class SeatBay implements Bay.Needs {
         }
         Seating seating = Seating.of(job);
         for (Member member : job.host().members()) {
-            standing.add(Standing.still(member.id(), member.label(), SeatStop.pieces(member, seating)));
+            standing.add(Standing.still(member.id(), member.label(), Bodies.pieces(member, seating)));
             standingKinds.add(Category.FIXED);
         }
         standing.add(Standing.still(

@@ -59,22 +59,11 @@ final class SeatScore {
                 .filter(Neighbour.Intake.class::isInstance)
                 .map(Neighbour.Intake.class::cast)
                 .findFirst()
-                .map(each -> seatBay.distances(List.of(filter(each)), null).probe());
+                .map(each -> seatBay.distances(List.of(RoomAnswers.filter(each)), null).probe());
         Seating seating = Seating.of(job);
         for (Member member : job.host().members()) {
             tubes.add(seating.path(member));
         }
-    }
-
-    /** The room that the filter takes before the intake. */
-    static Standing filter(Neighbour.Intake intake) {
-        return Standing.still(
-                intake.id(),
-                intake.label(),
-                List.of(new Solid.Cylinder(
-                        intake.mouth(),
-                        intake.mouth().along(intake.facing().unit(), intake.length()),
-                        intake.diameter() / 2)));
     }
 
     /** Between the wheels it stands on. */

@@ -34,17 +34,14 @@ import oddcradle.core.units.Quantity;
 /** Where the donor sits: gaps all round and the height of its weight. */
 final class SeatStop {
     private static final int GOOD_GAPS_TOLD = 3;
-    /** Id of the donor's scanned surface among the bodies. */
-    static final String SCAN = "SCAN";
-
     private SeatStop() {}
 
     /** @param scan the donor's scanned surface, as one more body */
     static ClearanceLedger solve(
             Job job, Seating seating, LineResult line, DonorMovement movement, Surveyed surveyed, Optional<Body> scan) {
-        List<Body> donor = new ArrayList<>(donorParts(job, seating.pose()));
+        List<Body> donor = new ArrayList<>(Bodies.donorParts(job, seating.pose()));
         scan.ifPresent(donor::add);
-        List<Body> obstacles = obstacles(job, seating);
+        List<Body> obstacles = Bodies.obstacles(job, seating);
         List<Body> drive = DriveBodies.bodies(job, line);
         PairRules rules = new GapRules(job, seating, line, movement, surveyed, donor, obstacles);
         return ClearanceLedger.of(joined(donor, drive), joined(obstacles, drive), rules);
@@ -64,74 +61,6 @@ final class SeatStop {
 
     static ClearanceLedger atRest(Job job, Seating seating, LineResult line) {
         return solve(job, seating, line, DonorMovement.NONE, Surveyed.BY_TAPE_ALONE, Optional.empty());
-    }
-
-    static Body scanned(Job job, Seating seating, MeshTree scan, Pose onDonor) {
-        return Body.scanned(
-                SCAN,
-                "scanned surface",
-                job.build().room().fixed(),
-                Category.FIXED.word(),
-                scan,
-                seating.pose().after(onDonor));
-    }
-
-    static List<Body> donorParts(Job job, Pose pose) {
-        List<Body> parts = new ArrayList<>();
-        for (Part part : job.donor().bodies()) {
-            List<Solid> placed =
-                    part.solids().stream().map(solid -> solid.placed(pose)).toList();
-            parts.add(body(part.id(), part.label(), part.category(), job.build().room(), placed));
-        }
-        return parts;
-    }
-
-    /** What the host brings; cradle tubes left out. */
-    static List<Body> hostObstacles(Job job) {
-        return obstacles(job, Seating.of(job));
-    }
-
-    static List<Body> obstacles(Job job, Seating seating) {
-        Room room = job.build().room();
-        List<Body> bodies = new ArrayList<>();
-        for (KeepOut keepOut : job.host().keepOuts()) {
-            bodies.add(
-                    keepOut.motions().isEmpty()
-                            ? body(keepOut.id(), keepOut.label(), keepOut.category(), room, keepOut.solids())
-                            : Body.moving(
-                                    keepOut.id(),
-                                    keepOut.label(),
-                                    room.of(keepOut.category()),
-                                    keepOut.category().word(),
-                                    keepOut.solids(),
-                                    keepOut.motions()));
-        }
-        job.host().members().forEach(member -> bodies.add(tube(member, seating, room)));
-        job.cradle().members().forEach(member -> bodies.add(tube(member, seating, room)));
-        return bodies;
-    }
-
-    private static Body tube(Member member, Seating seating, Room room) {
-        return body(member.id(), member.label(), Category.FIXED, room, pieces(member, seating));
-    }
-
-    /** The straight pieces of a tube. */
-    static List<Solid> pieces(Member member, Seating seating) {
-        List<Vec3> path = seating.path(member);
-        List<Solid> pieces = new ArrayList<>();
-        for (int k = 1; k < path.size(); k++) {
-            if (!path.get(k - 1).equals(path.get(k))) {
-                pieces.add(MemberSolid.between(path.get(k - 1), path.get(k), member.section()));
-            }
-        }
-        if (pieces.isEmpty()) {
-            pieces.add(new Solid.Sphere(path.get(0), member.section().outerRadius()));
-        }
-        return pieces;
-    }
-
-    private static Body body(String id, String label, Category category, Room room, List<Solid> solids) {
-        return Body.of(id, label, room.of(category), category.word(), solids);
     }
 
     static StopReport report(Job job, Seating seating, ClearanceLedger ledger, List<KnockOns.KnockOn> knockOns) {

@@ -14,7 +14,7 @@ record Setting(Job job, Seating seating) {
     }
 
     Standing tube(Member member) {
-        return Standing.still(member.id(), member.label(), SeatStop.pieces(member, seating));
+        return Standing.still(member.id(), member.label(), Bodies.pieces(member, seating));
     }
 
     KeepOut keepOut(String id) {

@@ -37,45 +37,11 @@ final class ShakeStop {
     static final double MOST_AT_CRUISE = 0.15;
     private static final double MOST_SHEAR_STRAIN = 0.30;
     private static final double MOST_COMPRESSIVE_STRAIN = 0.15;
-    private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
     private static final Source MODES = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 3");
     private static final Source ISOLATION = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 2 and 30");
     private static final String[] MOTIONS = {"fore-aft", "sideways", "vertical", "roll", "pitch", "yaw"};
 
     private ShakeStop() {}
-
-    /**
-     * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes
-     * nothing here.
-     */
-    static MountedBody mountedBody(Job job) {
-        Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
-        Vec3 cg = job.donor().mass().cg();
-        List<Mount> mounts = new ArrayList<>();
-        for (Isolator isolator : job.cradle().isolators()) {
-            Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
-            mounts.add(new Mount(
-                    isolator.id(),
-                    turn.turn(boss.position().minus(cg)),
-                    axes(isolator.axis()),
-                    stiffness(isolator),
-                    isolator.loss()));
-        }
-        MassProperties own = job.donor().mass();
-        MassProperties centred = new MassProperties(own.mass(), Vec3.ZERO, own.inertia()).placed(turn);
-        return new MountedBody(centred, mounts, GRAVITY);
-    }
-
-    /** Rows: the pad's axis, then two directions across it. */
-    static Mat3 axes(Vec3 axis) {
-        Vec3 along = axis.unit();
-        Vec3 across = along.anyPerpendicular();
-        return new Mat3(along, across, along.cross(across));
-    }
-
-    static Vec3 stiffness(Isolator isolator) {
-        return isolator.pad().stiffness();
-    }
 
     static StopReport report(Job job, Seating seating, Outcome<ShakeResult> outcome) {
         List<Figure> figures = new ArrayList<>();

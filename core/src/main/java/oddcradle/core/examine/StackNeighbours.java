@@ -74,7 +74,7 @@ final class StackNeighbours {
             Solid piece = solid(corner, layer);
             for (Member tube : tubes) {
                 if (!tube.id().equals(corner.tube().id())) {
-                    for (Solid other : SeatStop.pieces(tube, seating)) {
+                    for (Solid other : Bodies.pieces(tube, seating)) {
                         nearest = nearer(nearest, layer, tube.id(), tube.label(), piece, other);
                     }
                 }

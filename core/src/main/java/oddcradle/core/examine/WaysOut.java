@@ -65,7 +65,7 @@ public final class WaysOut {
     }
 
     private static Standing tube(Member member, Seating seating) {
-        return Standing.still(member.id(), member.label(), SeatStop.pieces(member, seating));
+        return Standing.still(member.id(), member.label(), Bodies.pieces(member, seating));
     }
 
     /**
@@ -119,7 +119,7 @@ public final class WaysOut {
         Map<String, String> blockers = new LinkedHashMap<>();
         for (Vec3 side : SIDES) {
             WayOut.Straight straight = WayOut.straight(question(Set.of()), seat, side);
-            blockers.put(side(side), straight.out() ? "" : straight.end().obstacle());
+            blockers.put(Sides.side(side), straight.out() ? "" : straight.end().obstacle());
         }
         Set<String> off = Set.of();
         Optional<WayOut.Way> way = WayOut.find(question(off), seat, BUDGET, progress.part(0, 0.6));
@@ -332,24 +332,5 @@ public final class WaysOut {
                 .flatMap(each -> each)
                 .findFirst()
                 .orElse(id);
-    }
-
-    /** A side as a builder says it. */
-    public static String side(Vec3 way) {
-        if (Math.abs(way.z()) > 0.5) {
-            return way.z() > 0 ? "above" : "below";
-        }
-        if (Math.abs(way.x()) > 0.5) {
-            return way.x() > 0 ? "the front" : "the rear";
-        }
-        return way.y() > 0 ? "the left" : "the right";
-    }
-
-    /** The way out at a side, as a builder says it. */
-    public static String exit(Vec3 way) {
-        if (Math.abs(way.z()) > 0.5) {
-            return way.z() > 0 ? "upward" : "downward";
-        }
-        return "at " + side(way);
     }
 }

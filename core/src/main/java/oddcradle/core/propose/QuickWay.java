@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.Seating;
-import oddcradle.core.examine.WaysOut;
+import oddcradle.core.examine.Sides;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
@@ -115,7 +115,7 @@ final class QuickWay {
     private static Way way(Vec3 way, List<Obstacle> inIt) {
         List<Obstacle> off = inIt.stream().filter(Obstacle::comesOff).toList();
         List<Obstacle> cut = inIt.stream().filter(each -> !each.comesOff()).toList();
-        String exit = "straight " + WaysOut.exit(way);
+        String exit = "straight " + Sides.exit(way);
         if (!off.isEmpty()) {
             exit += ", with " + named(off, inIt) + " taken off";
         }

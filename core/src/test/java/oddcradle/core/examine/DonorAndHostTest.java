@@ -244,7 +244,7 @@ class DonorAndHostTest {
         Job moved = JOB.withSeat(JOB.seat()
                 .moved(JOB.seat().position().plus(Vec3.X.times(here.room().get(0) - 0.001))));
         Job bare = moved.withCradle(new Cradle(List.of(), List.of(), List.of()));
-        assertThat(ClearanceLedger.of(SeatStop.donorParts(bare, bare.seat().pose()), SeatStop.hostObstacles(bare))
+        assertThat(ClearanceLedger.of(Bodies.donorParts(bare, bare.seat().pose()), Bodies.hostObstacles(bare))
                         .near())
                 .allMatch(gap -> gap.margin() >= 0);
     }
@@ -269,7 +269,7 @@ class DonorAndHostTest {
                 .isLessThan(1e-9);
         for (String obstacle : List.of("H1L", "K1")) {
             double solid = gap(examination, "D1", obstacle);
-            assertThat(gap(examination, SeatStop.SCAN, obstacle)).isCloseTo(solid, within(0.0002));
+            assertThat(gap(examination, Bodies.SCAN, obstacle)).isCloseTo(solid, within(0.0002));
         }
         Job sunk = job.withHost(job.host()
                 .withKeepOuts(List.of(KeepOut.still(
@@ -277,7 +277,7 @@ class DonorAndHostTest {
                         "marble",
                         Category.FIXED,
                         List.of(new Solid.Sphere(examination.seating().pose().place(caseMiddle()), 0.004))))));
-        assertThat(gap(Examination.of(sunk, examination.scans()), SeatStop.SCAN, "K9"))
+        assertThat(gap(Examination.of(sunk, examination.scans()), Bodies.SCAN, "K9"))
                 .isNegative();
         List<Scan.Pick> moved = new ArrayList<>(picks);
         moved.set(2, new Scan.Pick("B3", picks.get(2).onScan().plus(new Vec3(0.03, 0, 0))));

@@ -157,7 +157,7 @@ class JackShaftTest {
     void softMounts_shiftTheLineAsTheBodyMoves() {
         Job job = TestJobs.plain();
         Seating seating = Seating.of(job);
-        MountedBody body = ShakeStop.mountedBody(job);
+        MountedBody body = MountedDonor.of(job);
         Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
         StageResult chain = Examination.of(job).line().stages().get(0);
         Vec3 pull = pull(chain, true).negated();

@@ -72,8 +72,8 @@ class WayAndBoltsTest {
         assertThat(result.way().orElseThrow().side()).isEqualTo(Vec3.Z);
         assertThat(result.off()).isEmpty();
         assertThat(result.blockers()).containsEntry("the front", "W2").containsEntry("above", "");
-        assertThat(WaysOut.exit(Vec3.Z)).isEqualTo("upward");
-        assertThat(WaysOut.exit(Vec3.Y)).isEqualTo("at the left");
+        assertThat(Sides.exit(Vec3.Z)).isEqualTo("upward");
+        assertThat(Sides.exit(Vec3.Y)).isEqualTo("at the left");
     }
 
     @Test

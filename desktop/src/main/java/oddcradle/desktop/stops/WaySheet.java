@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.examine.WaysOut;
+import oddcradle.core.examine.Sides;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Part;
@@ -134,7 +135,7 @@ final class WaySheet extends VBox {
         text.append(result.way()
                 .map(way -> Phrase.of(
                                 "Out {}, {}; tightest {} between {} and {}.",
-                                WaysOut.exit(way.side()),
+                                Sides.exit(way.side()),
                                 way.straight() ? "straight" : "tilting",
                                 Quantity.length(way.tightest().gap()),
                                 WaysOut.label(job(), way.tightest().part()),
@@ -245,7 +246,7 @@ final class WaySheet extends VBox {
                         way -> partSaid.setText(way.map(each -> Phrase.of(
                                                 "{} comes off {}, {}, tightest {}.",
                                                 part.label(),
-                                                WaysOut.exit(each.side()),
+                                                Sides.exit(each.side()),
                                                 each.straight() ? "straight" : "turned on the way",
                                                 Quantity.length(each.tightest().gap()))
                                         .in(desk.units()))

@@ -19,6 +19,7 @@ import oddcradle.core.examine.SeatLimits;
 import oddcradle.core.examine.SeatSearch;
 import oddcradle.core.examine.SharedSeat;
 import oddcradle.core.examine.WaysOut;
+import oddcradle.core.examine.Sides;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.job.Bracket;
 import oddcradle.core.job.Freedom;
@@ -234,7 +235,7 @@ public final class SeatJson {
                 .put("goes_back", each.back().isPresent()));
         out.put("found", result.way().isPresent());
         result.way().ifPresent(way -> {
-            out.put("side", WaysOut.side(way.side())).put("straight", way.straight());
+            out.put("side", Sides.side(way.side())).put("straight", way.straight());
             WayOut.Moment tight = way.tightest();
             out.putObject("tightest")
                     .put("gap", tight.gap())

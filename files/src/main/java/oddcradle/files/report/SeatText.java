@@ -8,6 +8,7 @@ import oddcradle.core.examine.SeatConflict;
 import oddcradle.core.examine.SeatSearch;
 import oddcradle.core.examine.SharedSeat;
 import oddcradle.core.examine.WaysOut;
+import oddcradle.core.examine.Sides;
 import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
 import oddcradle.core.units.Quantity;
@@ -97,7 +98,7 @@ public final class SeatText {
                                 ? ", goes back with the donor in\n"
                                 : ", no way back with the donor in was found\n"));
         text.append("out ")
-                .append(WaysOut.exit(result.way().get().side()))
+                .append(Sides.exit(result.way().get().side()))
                 .append(result.way().get().straight() ? ", straight" : ", tilting")
                 .append("; tightest ")
                 .append(length(result.way().get().tightest().gap(), style))

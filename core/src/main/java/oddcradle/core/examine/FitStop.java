@@ -1,7 +1,6 @@
 package oddcradle.core.examine;
 
 import static oddcradle.core.finding.Why.input;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,12 +20,12 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
 
-/** The stops that state what is known: what to hold a tape to when it is built, and what to watch when it runs. */
-final class PlainStops {
-    private PlainStops() {}
+/** What to hold a tape to when it is built. */
+public final class FitStop {
+    private FitStop() {}
 
     /** Planned boss positions: what a tape must read once the cradle is tacked. */
-    static StopReport fit(Job job, Seating seating) {
+    static StopReport report(Job job, Seating seating) {
         List<Figure> figures = new ArrayList<>();
         Why planned = new Why("R b + t of the seat", List.of(), Source.derived("pose of the donor"));
         List<Boss> bosses = job.donor().bosses();
@@ -54,45 +53,5 @@ final class PlainStops {
                 Place.NOWHERE,
                 new Why("weld pull moves tacked tubes; measure before and after", List.of(), Source.commonPractice())));
         return new StopReport(Stop.FIT, figures, findings);
-    }
-
-    /** Crank speeds at which the firing meets a mode on the way up. */
-    static StopReport run(Job job, Outcome<ShakeResult> shake) {
-        List<Figure> figures = new ArrayList<>();
-        Engine engine = job.donor().engine();
-        Optional<ShakeResult> answer = shake.answer();
-        if (answer.isPresent()) {
-            for (Mode mode : answer.get().modes().modes()) {
-                double speed = 2 * Math.PI * mode.frequencyHz() * engine.cycle().turnsPerFiring() / engine.cylinders();
-                figures.add(new Figure(
-                        "firing meets the " + Math.round(10 * mode.frequencyHz()) / 10.0 + " Hz mode",
-                        Quantity.rotationSpeed(speed),
-                        new Why(
-                                "speed = f · turns per firing / cylinders",
-                                List.of(input("f", Quantity.frequency(mode.frequencyHz()))),
-                                Source.derived("firing order"))));
-            }
-        }
-        Why habit = new Why("rubber settles, bolts seat, cracks start early", List.of(), Source.commonPractice());
-        List<Finding> findings = List.of(
-                Finding.statement(
-                        "run.first-start",
-                        Stop.RUN,
-                        Severity.NOTE,
-                        Phrase.of(
-                                "first start: guards on, fuel lines dry, hands and sleeves clear of the chain, a second"
-                                        + " person at the kill switch"),
-                        Place.NOWHERE,
-                        habit),
-                Finding.statement(
-                        "run.recheck",
-                        Stop.RUN,
-                        Severity.NOTE,
-                        Phrase.of(
-                                "after the first hour and again after ten: torque every mount bolt, look for cracks at"
-                                        + " every weld toe, measure the chain line"),
-                        Place.NOWHERE,
-                        habit));
-        return new StopReport(Stop.RUN, figures, findings);
     }
 }

@@ -1,0 +1,71 @@
+package oddcradle.core.examine;
+
+import static oddcradle.core.finding.Why.input;
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Boss;
+import oddcradle.core.job.Engine;
+import oddcradle.core.job.Isolator;
+import oddcradle.core.job.Job;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.mounting.Cushion;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.vibration.Mode;
+import oddcradle.core.vibration.ModesResult;
+import oddcradle.core.vibration.Mount;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.StaticSag;
+import oddcradle.core.vibration.Transmissibility;
+
+/** The donor on its mounts. */
+public final class MountedDonor {
+    private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
+
+    private MountedDonor() {}
+
+    /**
+     * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes
+     * nothing here.
+     */
+    static MountedBody of(Job job) {
+        Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
+        Vec3 cg = job.donor().mass().cg();
+        List<Mount> mounts = new ArrayList<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
+            mounts.add(new Mount(
+                    isolator.id(),
+                    turn.turn(boss.position().minus(cg)),
+                    axes(isolator.axis()),
+                    stiffness(isolator),
+                    isolator.loss()));
+        }
+        MassProperties own = job.donor().mass();
+        MassProperties centred = new MassProperties(own.mass(), Vec3.ZERO, own.inertia()).placed(turn);
+        return new MountedBody(centred, mounts, GRAVITY);
+    }
+
+    /** Rows: the pad's axis, then two directions across it. */
+    static Mat3 axes(Vec3 axis) {
+        Vec3 along = axis.unit();
+        Vec3 across = along.anyPerpendicular();
+        return new Mat3(along, across, along.cross(across));
+    }
+
+    static Vec3 stiffness(Isolator isolator) {
+        return isolator.pad().stiffness();
+    }
+}

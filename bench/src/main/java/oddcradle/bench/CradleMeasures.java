@@ -2,11 +2,11 @@ package oddcradle.bench;
 
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.NodePull;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.job.Job;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.propose.Proposals;
+import oddcradle.core.search.NodePull;
 import oddcradle.files.job.DemoJobs;
 
 /** What is promised of the Cradle stop, measured on the demo with most tubes and bodies. */

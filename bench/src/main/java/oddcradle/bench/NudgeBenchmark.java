@@ -4,7 +4,7 @@ import java.util.concurrent.TimeUnit;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.DemoJobs;

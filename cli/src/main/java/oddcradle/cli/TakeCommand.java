@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
-import oddcradle.core.job.Host;
+import oddcradle.core.job.host.Host;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.table.HostTables;

@@ -15,7 +15,7 @@ class ArchitectureTest {
 
     @Test
     void packages_areFreeOfCycles_andKnowNoCommandLine() {
-        slices().matching("oddcradle.desktop.(*)..").should().beFreeOfCycles().check(DESKTOP);
+        slices().matching("oddcradle.desktop.(**)").should().beFreeOfCycles().check(DESKTOP);
         noClasses()
                 .should()
                 .dependOnClassesThat()

@@ -11,23 +11,56 @@ import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
-import oddcradle.core.job.Donor;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.hardware.MountDesigner;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Part;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.placement.Bodies;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.placement.ScanPlace;
+import oddcradle.core.placement.Scans;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.placement.Surveyed;
+import oddcradle.core.report.StepReport;
+import oddcradle.core.step.cradle.CradleReport;
+import oddcradle.core.step.donor.DonorReport;
+import oddcradle.core.step.fit.FitReport;
+import oddcradle.core.step.host.HostReport;
+import oddcradle.core.step.line.DatumNotes;
+import oddcradle.core.step.line.LineCheck;
+import oddcradle.core.step.line.RoadChart;
+import oddcradle.core.step.load.LoadReport;
+import oddcradle.core.step.make.CopeBook;
+import oddcradle.core.step.make.CutTube;
+import oddcradle.core.step.make.MakeReport;
+import oddcradle.core.step.measured.ScanNotes;
+import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.step.run.RunReport;
+import oddcradle.core.step.seat.NeighbourChecks;
+import oddcradle.core.step.seat.SeatReport;
+import oddcradle.core.step.shake.ShakeReport;
+import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.DonorMovement;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.MountStiffness;
+import oddcradle.core.structure.ShakeResult;
+import oddcradle.core.structure.TubeStress;
+import oddcradle.core.structure.TubeStresses;
 import oddcradle.core.survey.SurveyAdjustment;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.vibration.MountedBody;
-import oddcradle.core.weigh.Estimated;
-import oddcradle.core.weigh.WeighingTogether;
+import oddcradle.core.weigh.CombinedMass;
+import oddcradle.core.weigh.CombinedWeighing;
 
 /**
  * Every result and finding of one job. An earlier examination lends the results whose inputs are equal.
@@ -43,23 +76,23 @@ public final class Examination {
     private final Seating seating;
     private final SurveyResult donorSurvey;
     private final SurveyResult hostSurvey;
-    private final Estimated weighed;
+    private final CombinedMass weighed;
     private final LineCheck line;
     private final List<DonorMovement.Swinging> startUp;
     private final DonorMovement movement;
     private final Surveyed surveyed;
     private final ClearanceLedger ledger;
-    private final List<KnockOns.KnockOn> knockOns;
+    private final List<NeighbourChecks.NeighbourCheck> knockOns;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
-    private final List<TubeUse> tubeUses;
-    private final List<MountCorner> corners;
+    private final List<TubeStress> tubeUses;
+    private final List<MountDesign> corners;
     private final Optional<MountStiffness> mountStiffness;
     private final CopeBook copeBook;
     private final List<CutTube> cutList;
-    private final Map<Stop, StopReport> reports = new EnumMap<>(Stop.class);
+    private final Map<Step, StepReport> reports = new EnumMap<>(Step.class);
 
     private Examination(Job job, Scans scans, Optional<Examination> earlier) {
         this.job = job;
@@ -70,8 +103,7 @@ public final class Examination {
         this.weighed = earlier.filter(before -> sameWeighing(before.job.donor(), job.donor()))
                 .map(before -> before.weighed)
                 .orElseGet(() -> weigh(job.donor()));
-        this.mountedBody =
-                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
+        this.mountedBody = job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
         this.line = LineCheck.of(job, seating, mountedBody, earlier.map(before -> before.line));
         this.donorScanPlace = place(Side.DONOR);
         this.hostScanPlace = place(Side.HOST);
@@ -80,7 +112,7 @@ public final class Examination {
                 .map(before -> before.shake)
                 .orElseGet(() -> mountedBody.isEmpty()
                         ? new Outcome.NotSolved<>(List.of())
-                        : ShakeStop.solve(mountedBody.get(), job.donor().engine()));
+                        : ShakeReport.solve(mountedBody.get(), job.donor().engine()));
         this.frame = CradleFrame.of(job, seating, line.line());
         this.startUp = mountedBody
                 .map(body -> earlier.filter(before -> before.mountedBody.equals(mountedBody)
@@ -109,12 +141,12 @@ public final class Examination {
                 .map(before -> before.load)
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
         this.tubeUses =
-                load.answer().map(result -> TubeUses.of(job, frame, result)).orElse(List.of());
+                load.answer().map(result -> TubeStresses.of(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
-        this.cutList = MakeStop.solve(job, seating, copeBook);
+        this.cutList = MakeReport.solve(job, seating, copeBook);
         report(earlier.filter(before -> before.job.donor() == job.donor() && before.scans.equals(scans))
-                .map(before -> before.report(Stop.DONOR))
-                .orElseGet(() -> DonorStop.report(
+                .map(before -> before.report(Step.DONOR))
+                .orElseGet(() -> DonorReport.report(
                         job,
                         new SurveyNotes(Side.DONOR, job, donorSurvey),
                         weighed,
@@ -122,31 +154,32 @@ public final class Examination {
         report(earlier.filter(before -> before.job.host() == job.host()
                         && before.job.materials() == job.materials()
                         && before.scans.equals(scans))
-                .map(before -> before.report(Stop.HOST))
-                .orElseGet(() -> HostStop.report(
+                .map(before -> before.report(Step.HOST))
+                .orElseGet(() -> HostReport.report(
                         job,
                         seating,
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
         report(line.report());
-        this.knockOns = KnockOns.of(
+        this.knockOns = NeighbourChecks.of(
                 job,
                 seating,
                 earlier.filter(before -> differsInCradleAlone(before.job, job)).map(before -> before.knockOns));
-        report(SeatStop.report(job, seating, ledger, knockOns));
-        this.corners = Corners.of(job, seating, movement, load.answer());
+        report(SeatReport.report(job, seating, ledger, knockOns));
+        this.corners = MountDesigner.of(job, seating, movement, load.answer());
         this.mountStiffness = earlier.filter(
                         before -> before.frame.equals(frame) && before.mountedBody.equals(mountedBody))
                 .map(before -> before.mountStiffness)
                 .orElseGet(() -> MountStiffness.of(job, frame.input(), mountedBody));
-        report(CradleStop.report(job, seating, new CradleStop.Known(line.line(), tubeUses, corners, mountStiffness)));
-        report(ShakeStop.report(job, seating, shake));
-        report(LoadStop.report(job, seating, load, tubeUses));
-        report(MakeStop.report(job, seating, cutList));
-        report(FitStop.report(job, seating));
+        report(CradleReport.report(
+                job, seating, new CradleReport.Known(line.line(), tubeUses, corners, mountStiffness)));
+        report(ShakeReport.report(job, seating, shake));
+        report(LoadReport.report(job, seating, load, tubeUses));
+        report(MakeReport.report(job, seating, cutList));
+        report(FitReport.report(job, seating));
         report(earlier.filter(before -> before.shake == shake)
-                .map(before -> before.report(Stop.RUN))
-                .orElseGet(() -> RunStop.report(job, shake)));
+                .map(before -> before.report(Step.RUN))
+                .orElseGet(() -> RunReport.report(job, shake)));
     }
 
     private Optional<ScanPlace> place(Side side) {
@@ -157,10 +190,9 @@ public final class Examination {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
         Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
         Optional<Body> scan = tree.isPresent() && fit.isPresent()
-                ? Optional.of(
-                        Bodies.scanned(job, seating, tree.get(), fit.get().pose()))
+                ? Optional.of(Bodies.scanned(job, seating, tree.get(), fit.get().pose()))
                 : Optional.empty();
-        return SeatStop.solve(job, seating, line.line(), movement, surveyed, scan);
+        return SeatReport.solve(job, seating, line.line(), movement, surveyed, scan);
     }
 
     private List<DonorMovement.Swinging> startUp(MountedBody body) {
@@ -182,9 +214,9 @@ public final class Examination {
                         && a.shape().equals(b.shape());
     }
 
-    private static Estimated weigh(Donor donor) {
+    private static CombinedMass weigh(Donor donor) {
         Map<String, List<Solid>> parts = donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids));
-        return WeighingTogether.of(donor.weighings(), parts);
+        return CombinedWeighing.of(donor.weighings(), parts);
     }
 
     /** Everything afresh. */
@@ -234,7 +266,7 @@ public final class Examination {
                 && a.build().clearances().equals(b.build().clearances());
     }
 
-    private void report(StopReport report) {
+    private void report(StepReport report) {
         reports.put(report.stop(), report);
     }
 
@@ -262,7 +294,7 @@ public final class Examination {
     }
 
     /** What the weighings make of the donor. */
-    public Estimated weighed() {
+    public CombinedMass weighed() {
         return weighed;
     }
 
@@ -281,11 +313,11 @@ public final class Examination {
     }
 
     /** What must follow the seat. */
-    public List<KnockOns.KnockOn> knockOns() {
+    public List<NeighbourChecks.NeighbourCheck> knockOns() {
         return knockOns;
     }
 
-    DonorMovement movement() {
+    public DonorMovement movement() {
         return movement;
     }
 
@@ -318,12 +350,12 @@ public final class Examination {
     }
 
     /** Every tube in its worst case, the hardest worked first. */
-    public List<TubeUse> tubeUses() {
+    public List<TubeStress> tubeUses() {
         return tubeUses;
     }
 
     /** Every mount that a tube carries, to the last washer. */
-    public List<MountCorner> corners() {
+    public List<MountDesign> corners() {
         return corners;
     }
 
@@ -336,7 +368,7 @@ public final class Examination {
         return cutList;
     }
 
-    public StopReport report(Stop stop) {
+    public StepReport report(Step stop) {
         return reports.get(stop);
     }
 

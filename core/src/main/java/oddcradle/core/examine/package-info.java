@@ -1,5 +1,2 @@
-/**
- * Maps the job to each analysis, runs what changed, and gathers figures and findings by stop. Pure: the same job gives the
- * same examination.
- */
+/** Which step gets what, in which order: every result and finding of one job. */
 package oddcradle.core.examine;

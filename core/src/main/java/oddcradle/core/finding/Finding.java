@@ -13,7 +13,7 @@ import oddcradle.core.units.Quantity;
  */
 public record Finding(
         String code,
-        Stop stop,
+        Step stop,
         Severity severity,
         Phrase what,
         Optional<Quantity> measured,
@@ -25,7 +25,7 @@ public record Finding(
     /** A value that must not exceed a limit. */
     public static Finding atMost(
             String code,
-            Stop stop,
+            Step stop,
             Severity severity,
             Phrase what,
             Quantity measured,
@@ -40,7 +40,7 @@ public record Finding(
     /** A value that must not fall below a limit. */
     public static Finding atLeast(
             String code,
-            Stop stop,
+            Step stop,
             Severity severity,
             Phrase what,
             Quantity measured,
@@ -53,7 +53,7 @@ public record Finding(
     }
 
     /** A statement without a limit. */
-    public static Finding statement(String code, Stop stop, Severity severity, Phrase what, Place where, Why why) {
+    public static Finding statement(String code, Step stop, Severity severity, Phrase what, Place where, Why why) {
         return new Finding(
                 code, stop, severity, what, Optional.empty(), Optional.empty(), Optional.empty(), where, why);
     }

@@ -3,9 +3,9 @@ package oddcradle.core.finding;
 import oddcradle.core.math.Guard;
 
 /** Where a formula, limit or value comes from, so that a reader can weigh it. */
-public record Source(Standing standing, String reference) {
+public record Source(Kind kind, String reference) {
     /** How far a source can be leaned on. */
-    public enum Standing {
+    public enum Kind {
         /** A published standard, handbook or paper, named with its clause or table. */
         PUBLISHED("published"),
         /** Published, but quoted from memory and not yet held against the page. */
@@ -18,7 +18,7 @@ public record Source(Standing standing, String reference) {
 
         private final String words;
 
-        Standing(String words) {
+        Kind(String words) {
             this.words = words;
         }
 
@@ -28,32 +28,32 @@ public record Source(Standing standing, String reference) {
     }
 
     public Source {
-        Guard.present("standing", standing);
+        Guard.present("kind", kind);
         Guard.present("reference", reference);
     }
 
     public static Source published(String reference) {
-        return new Source(Standing.PUBLISHED, reference);
+        return new Source(Kind.PUBLISHED, reference);
     }
 
     public static Source fromMemory(String reference) {
-        return new Source(Standing.FROM_MEMORY, reference);
+        return new Source(Kind.FROM_MEMORY, reference);
     }
 
     public static Source commonPractice() {
-        return new Source(Standing.COMMON_PRACTICE, "");
+        return new Source(Kind.COMMON_PRACTICE, "");
     }
 
     public static Source measured() {
-        return new Source(Standing.MEASURED, "");
+        return new Source(Kind.MEASURED, "");
     }
 
     public static Source derived(String from) {
-        return new Source(Standing.DERIVED, from);
+        return new Source(Kind.DERIVED, from);
     }
 
     /** The source in one phrase, for a reader. */
     public String words() {
-        return reference.isEmpty() ? standing.words() : reference + " (" + standing.words() + ")";
+        return reference.isEmpty() ? kind.words() : reference + " (" + kind.words() + ")";
     }
 }

@@ -10,7 +10,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.EndName;
 import oddcradle.core.math.SparseSymmetric;
@@ -193,7 +193,7 @@ final class MechanismDiagnosis {
         Why why = new Why("a frame has at least one member", List.of(), Source.derived("direct stiffness method"));
         return Finding.statement(
                 FrameFinding.EMPTY,
-                Stop.LOAD,
+                Step.LOAD,
                 Severity.NOT_CHECKED,
                 Phrase.of("there is no tube to work out; the frame is drawn up at Host"),
                 Place.NOWHERE,
@@ -205,6 +205,6 @@ final class MechanismDiagnosis {
                 "K u = f has no single answer: a motion u exists with u'Ku = 0",
                 List.of(),
                 Source.derived("direct stiffness method"));
-        return Finding.statement(code, Stop.LOAD, Severity.STOP, what, where, why);
+        return Finding.statement(code, Step.LOAD, Severity.STOP, what, where, why);
     }
 }

@@ -2,6 +2,10 @@ package oddcradle.core.job;
 
 import java.util.HashSet;
 import java.util.Set;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.InvalidValue;
 
 /** What joints and details of a cradle name is there. */

@@ -21,7 +21,7 @@ import oddcradle.core.section.Section;
  * @param elastomer natural rubber where it is left out
  */
 public record BondedBush(double bore, double diameter, double length, double hardness, Elastomer elastomer)
-        implements Cushion {
+        implements MountElement {
     /** Walls of length up to which a bush counts as short, and from which as long. */
     private static final double SHORT = 1;
 
@@ -81,7 +81,7 @@ public record BondedBush(double bore, double diameter, double length, double har
     }
 
     @Override
-    public Cushion withHardness(double other) {
+    public MountElement withHardness(double other) {
         return new BondedBush(bore, diameter, length, other, elastomer);
     }
 

@@ -17,7 +17,7 @@ import oddcradle.core.section.Section;
  * @param hardness Shore A, within what its elastomer is made in
  * @param elastomer natural rubber where it is left out
  */
-public record BondedPad(double diameter, double height, double hardness, Elastomer elastomer) implements Cushion {
+public record BondedPad(double diameter, double height, double hardness, Elastomer elastomer) implements MountElement {
     public BondedPad {
         Guard.size("diameter", diameter);
         Guard.size("height", height);
@@ -68,7 +68,7 @@ public record BondedPad(double diameter, double height, double hardness, Elastom
     }
 
     @Override
-    public Cushion withHardness(double other) {
+    public MountElement withHardness(double other) {
         return new BondedPad(diameter, height, other, elastomer);
     }
 

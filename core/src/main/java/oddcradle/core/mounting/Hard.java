@@ -4,7 +4,7 @@ import java.util.Optional;
 import oddcradle.core.math.Vec3;
 
 /** Metal on metal: the lug is bolted to its tab. */
-public record Hard() implements Cushion {
+public record Hard() implements MountElement {
     /** A bolted joint of steel, N/m: far above any tube's, and known no better; common practice. */
     private static final double JOINT = 5e8;
 
@@ -34,7 +34,7 @@ public record Hard() implements Cushion {
     }
 
     @Override
-    public Cushion withHardness(double hardness) {
+    public MountElement withHardness(double hardness) {
         return this;
     }
 

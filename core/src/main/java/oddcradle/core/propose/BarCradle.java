@@ -2,7 +2,7 @@ package oddcradle.core.propose;
 
 import java.util.List;
 import java.util.Map;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
 
@@ -10,14 +10,14 @@ import oddcradle.core.section.Section;
 final class BarCradle {
     private BarCradle() {}
 
-    static CradleDraft skid(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft skid(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.lugs().stream().anyMatch(lug -> !lug.isInLine(Vec3.Z))) {
             throw new CradleKind.NotHere("a skid carries feet with upright bolts");
         }
         return bars(site, manner, sections);
     }
 
-    static CradleDraft onPads(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft onPads(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.job().host().members().stream().noneMatch(site::isLightAlloy)) {
             throw new CradleKind.NotHere("no tube of the host is a light alloy");
         }
@@ -32,7 +32,8 @@ final class BarCradle {
     }
 
     /** Across the machine or along it, whichever stands shorter and clearer. */
-    private static CradleDraft bars(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    private static CradleDraft bars(Site site, MountStyle manner, Map<Role, Section> sections)
+            throws CradleKind.NotHere {
         CradleDraft best = null;
         double least = Double.POSITIVE_INFINITY;
         for (Vec3 axis : List.of(Vec3.X, Vec3.Y)) {

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.catalog.ScrewThread;
-import oddcradle.core.job.Boss;
+import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Section;
@@ -35,7 +35,7 @@ final class Bearer {
 
     private final Site site;
     private final List<Lug> row;
-    private final Manner manner;
+    private final MountStyle manner;
     private final Section section;
     private final Section leg;
     private final Vec3 side;
@@ -44,7 +44,7 @@ final class Bearer {
      * @param axis the machine's axis that the row lies across
      * @param section that it is cut from as far as is known
      */
-    Bearer(Site site, List<Lug> row, Vec3 axis, Manner manner, Section section, Section leg) {
+    Bearer(Site site, List<Lug> row, Vec3 axis, MountStyle manner, Section section, Section leg) {
         this.site = site;
         this.row = row;
         this.manner = manner;
@@ -74,7 +74,7 @@ final class Bearer {
     }
 
     /** From the middle of a lug's hole to the middle of what carries it, m. */
-    static double reach(Lug lug, Vec3 drop, Manner manner, double half) {
+    static double reach(Lug lug, Vec3 drop, MountStyle manner, double half) {
         Boss boss = lug.boss();
         double bolt = ScrewThread.forBore(boss.bore(), false)
                 .map(ScrewThread::diameter)

@@ -10,16 +10,16 @@ import java.util.Set;
 import java.util.stream.Stream;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.job.Anchor;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Node;
-import oddcradle.core.job.Part;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
@@ -156,7 +156,7 @@ final class CradleDraft {
         return widest;
     }
 
-    void mount(Lug lug, String node, Vec3 axis, Manner manner) {
+    void mount(Lug lug, String node, Vec3 axis, MountStyle manner) {
         isolators.add(new Isolator(
                 "M" + (isolators.size() + 1), lug.id(), node, axis.unit(), manner.cushion(), manner.loss()));
     }

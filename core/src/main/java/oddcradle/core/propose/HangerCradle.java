@@ -16,7 +16,7 @@ final class HangerCradle {
 
     private HangerCradle() {}
 
-    static CradleDraft draft(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
             throw new CradleKind.NotHere("all lugs lie in one row across the machine");
@@ -31,7 +31,7 @@ final class HangerCradle {
                 Rows.middle(rows.get(0)).z() > Rows.middle(rows.get(1)).z();
         CradleDraft draft = new CradleDraft(site);
         double bore = rows.get(0).get(0).boss().bore() + EYE;
-        Manner bush = new Manner(
+        MountStyle bush = new MountStyle(
                 new BondedBush(bore, bore + 2 * WALL, LENGTH, HARDNESS, Elastomer.RUBBER),
                 manner.loss(),
                 manner.points());
@@ -42,7 +42,7 @@ final class HangerCradle {
 
     /** The eye's axis lies across the machine, whatever side of the lugs the tube is on. */
     private static void hang(
-            CradleDraft draft, List<Lug> row, boolean front, Manner bush, Map<Role, Section> sections) {
+            CradleDraft draft, List<Lug> row, boolean front, MountStyle bush, Map<Role, Section> sections) {
         Bearer bearer = new Bearer(draft.site(), row, Vec3.X, bush, sections.get(Role.CROSS), sections.get(Role.LEG));
         Vec3 outward = front ? Vec3.X : Vec3.X.negated();
         Bearer.Run run = bearer.best(List.of(outward, Vec3.Z));

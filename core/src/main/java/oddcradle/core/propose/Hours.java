@@ -2,9 +2,9 @@ package oddcradle.core.propose;
 
 import java.util.List;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.Member;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.tube.Member;
 
 /** Hours in the shop for one who has done it before; all common practice, to compare by and not to quote. */
 public final class Hours {

@@ -1,6 +1,6 @@
 package oddcradle.core.propose;
 
-import oddcradle.core.job.Member;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 
 /**

@@ -1,6 +1,6 @@
 package oddcradle.core.propose;
 
-import oddcradle.core.job.Boss;
+import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
 
 /**

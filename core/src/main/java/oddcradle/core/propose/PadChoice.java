@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.LoadCase;
+import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;

@@ -3,7 +3,7 @@ package oddcradle.core.propose;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.job.Output;
+import oddcradle.core.job.donor.Output;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.section.Section;
@@ -17,7 +17,7 @@ final class PivotCradle {
 
     private PivotCradle() {}
 
-    static CradleDraft draft(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
             throw new CradleKind.NotHere("all lugs lie in one row across the machine");
@@ -29,7 +29,7 @@ final class PivotCradle {
         boolean driveBehind = drive(site).x() < site.cg().x();
         List<Lug> pivot = rows.get(driveBehind ? 1 : 0);
         List<Lug> rest = rows.get(driveBehind ? 0 : 1);
-        Manner hard = new Manner(new Hard(), 0, manner.points());
+        MountStyle hard = new MountStyle(new Hard(), 0, manner.points());
         for (Lug lug : pivot) {
             int sign = lug.at().y() >= site.cg().y() ? 1 : -1;
             struts(draft, lug, sign, hard, sections);
@@ -45,7 +45,7 @@ final class PivotCradle {
     }
 
     /** Two straight pieces from a lug to the frame, spread so that neither can swing. */
-    private static void struts(CradleDraft draft, Lug lug, int sign, Manner hard, Map<Role, Section> sections) {
+    private static void struts(CradleDraft draft, Lug lug, int sign, MountStyle hard, Map<Role, Section> sections) {
         Section section = sections.get(Role.LEG);
         Vec3 offset = new Vec3(0, sign * (0.020 + Bearer.half(section)), 0);
         Vec3 from = lug.at().plus(offset);

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.section.Rect;
@@ -20,7 +20,7 @@ final class PlateCradle {
 
     private PlateCradle() {}
 
-    static CradleDraft pair(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft pair(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.lugs().stream().anyMatch(lug -> !lug.isInLine(Vec3.Y))) {
             throw new CradleKind.NotHere("side plates need lugs with holes across the machine");
         }
@@ -29,7 +29,7 @@ final class PlateCradle {
             throw new CradleKind.NotHere("side plates need two lugs on each side");
         }
         CradleDraft draft = new CradleDraft(site);
-        Manner hard = new Manner(new Hard(), 0, manner.points());
+        MountStyle hard = new MountStyle(new Hard(), 0, manner.points());
         Section plate = sections.get(Role.PLATE);
         double aside = 0.010 + 0.003 + plateHalf(plate);
         List<String> lefts = new ArrayList<>();
@@ -53,7 +53,7 @@ final class PlateCradle {
         return plate instanceof Rect flat ? flat.b() / 2 : Bearer.half(plate);
     }
 
-    private static String seat(CradleDraft draft, Lug lug, Vec3 offset, Manner manner) {
+    private static String seat(CradleDraft draft, Lug lug, Vec3 offset, MountStyle manner) {
         String node = draft.byLug(lug, offset);
         draft.mount(lug, node, offset, manner);
         return node;
@@ -112,13 +112,13 @@ final class PlateCradle {
         return Optional.of(draft.tube(label, role, sections.get(role), draft.landed(landing.get(), end), end));
     }
 
-    static CradleDraft shared(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft shared(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         CradleDraft draft = new CradleDraft(site);
         subCradle(draft, manner, sections);
         return draft;
     }
 
-    static CradleDraft sliding(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft sliding(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.job().line().stages().isEmpty()
                 || !site.job().line().stages().get(0).isInPlane()) {
             throw new CradleKind.NotHere("there is no chain or belt to tighten");
@@ -130,7 +130,7 @@ final class PlateCradle {
     }
 
     /** Flats across under the lugs, bolted on two rails along the machine. Gives back the nodes that slide. */
-    private static List<String> subCradle(CradleDraft draft, Manner manner, Map<Role, Section> sections)
+    private static List<String> subCradle(CradleDraft draft, MountStyle manner, Map<Role, Section> sections)
             throws CradleKind.NotHere {
         Site site = draft.site();
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);

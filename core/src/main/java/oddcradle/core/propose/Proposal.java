@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.TubeUse;
-import oddcradle.core.job.Cradle;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.structure.TubeStress;
 
 /**
  * One cradle worked out for a job.
@@ -25,11 +25,11 @@ import oddcradle.core.job.Cradle;
  */
 public record Proposal(
         CradleKind kind,
-        Manner manner,
+        MountStyle manner,
         Examination examination,
         double mass,
         int joints,
-        Optional<TubeUse> worstUse,
+        Optional<TubeStress> worstUse,
         Optional<Gap> worstGap,
         Optional<Double> lowestMode,
         double hours,

@@ -12,19 +12,19 @@ import java.util.stream.Collectors;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.MountCorner;
-import oddcradle.core.examine.TubeUse;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Isolator;
+import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.LoadCase;
-import oddcradle.core.job.Member;
-import oddcradle.core.mounting.Cushion;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
+import oddcradle.core.mounting.MountElement;
 import oddcradle.core.section.Section;
+import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 
@@ -47,7 +47,7 @@ public final class Proposals {
     private final Wishes wishes;
     private final QuickWay way;
     /** The last one worked out in each manner: it lends what only lugs and cushions decide. */
-    private final Map<Manner, Examination> alike = new HashMap<>();
+    private final Map<MountStyle, Examination> alike = new HashMap<>();
 
     private Proposals(Examination base, Wishes wishes) {
         this.base = base;
@@ -92,7 +92,7 @@ public final class Proposals {
         List<Proposal> proposals = new ArrayList<>();
         List<CradleKind> kinds = wishes.kinds().isEmpty() ? List.of(CradleKind.values()) : wishes.kinds();
         for (int k = 0; k < kinds.size(); k++) {
-            for (Manner manner : manners(kinds.get(k))) {
+            for (MountStyle manner : manners(kinds.get(k))) {
                 progress.report((double) k / kinds.size());
                 try {
                     proposals.add(worked(kinds.get(k), manner));
@@ -108,8 +108,8 @@ public final class Proposals {
         return new Result(proposals, notHere);
     }
 
-    private List<Manner> manners(CradleKind kind) {
-        List<Manner> manners = new ArrayList<>();
+    private List<MountStyle> manners(CradleKind kind) {
+        List<MountStyle> manners = new ArrayList<>();
         for (boolean hard : new boolean[] {false, true}) {
             boolean fits = hard ? !ALWAYS_SOFT.contains(kind) : !ALWAYS_HARD.contains(kind);
             if (!fits || wishes.hard().filter(wanted -> wanted != hard).isPresent()) {
@@ -120,11 +120,11 @@ public final class Proposals {
                                 || ON_THREE.contains(kind)
                                         && base.job().donor().bosses().size() > 3)
                         && wishes.points().filter(wanted -> wanted != points).isEmpty()) {
-                    Cushion cushion = hard
+                    MountElement cushion = hard
                             ? new Hard()
                             : PadChoice.of(base.job(), wishes.elastomer(), points, kind != CradleKind.RING, pull());
-                    manners.add(
-                            new Manner(cushion, hard ? 0 : wishes.elastomer().usualLoss(), points));
+                    manners.add(new MountStyle(
+                            cushion, hard ? 0 : wishes.elastomer().usualLoss(), points));
                 }
             }
         }
@@ -145,7 +145,7 @@ public final class Proposals {
                         .sum();
     }
 
-    private Proposal worked(CradleKind kind, Manner manner) throws CradleKind.NotHere {
+    private Proposal worked(CradleKind kind, MountStyle manner) throws CradleKind.NotHere {
         Site site = new Site(base, manner.isSoft());
         Map<Role, Section> sections = new EnumMap<>(Role.class);
         for (Role role : Role.values()) {
@@ -193,10 +193,10 @@ public final class Proposals {
         return changed;
     }
 
-    private Proposal judged(CradleKind kind, Manner manner, Examination examination, List<String> troubles) {
+    private Proposal judged(CradleKind kind, MountStyle manner, Examination examination, List<String> troubles) {
         Set<String> own =
                 examination.job().cradle().members().stream().map(Member::id).collect(Collectors.toSet());
-        Optional<TubeUse> use = examination.tubeUses().stream()
+        Optional<TubeStress> use = examination.tubeUses().stream()
                 .filter(each -> own.contains(each.tube().id()))
                 .findFirst();
         Optional<Gap> gap = examination.ledger().near().stream()
@@ -231,18 +231,18 @@ public final class Proposals {
                 troubles);
     }
 
-    private static double tabMass(Job job, MountCorner corner) {
+    private static double tabMass(Job job, MountDesign corner) {
         return corner.tab().volume() * job.material(corner.tube()).density();
     }
 
     /** What the cradle answers for: its own stop, gaps of its tubes, shaking, stresses, cutting. */
     private static List<Finding> ofCradle(Examination examination, Set<String> own) {
-        List<Finding> findings = new ArrayList<>(examination.report(Stop.CRADLE).findings());
-        for (Stop stop : List.of(Stop.SEAT, Stop.SHAKE, Stop.LOAD, Stop.MAKE)) {
+        List<Finding> findings = new ArrayList<>(examination.report(Step.CRADLE).findings());
+        for (Step stop : List.of(Step.SEAT, Step.SHAKE, Step.LOAD, Step.MAKE)) {
             examination.report(stop).findings().stream()
                     .filter(finding -> finding.where().parts().stream().anyMatch(own::contains)
-                            || stop == Stop.SHAKE
-                            || finding.severity() == Severity.STOP && stop == Stop.LOAD)
+                            || stop == Step.SHAKE
+                            || finding.severity() == Severity.STOP && stop == Step.LOAD)
                     .forEach(findings::add);
         }
         return findings;
@@ -250,7 +250,7 @@ public final class Proposals {
 
     /** The worst that was found; where all is good, what comes nearest to its limit. */
     private static String weakPoint(
-            Examination examination, List<Finding> findings, Optional<TubeUse> use, List<String> troubles) {
+            Examination examination, List<Finding> findings, Optional<TubeStress> use, List<String> troubles) {
         Optional<Finding> worst = findings.stream()
                 .filter(finding -> finding.severity().isWorseThan(Severity.NOT_CHECKED))
                 .min(Comparator.comparing(Finding::severity));

@@ -6,19 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.Seating;
-import oddcradle.core.examine.Sides;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Part;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.placement.Sides;
 
 /**
  * How the donor comes straight out of a cradle, at a glance: six ways, and what stands in each. The whole search ({@link WaysOut})

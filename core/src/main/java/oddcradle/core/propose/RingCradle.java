@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import oddcradle.core.drive.LineEnd;
-import oddcradle.core.job.Line;
+import oddcradle.core.job.line.Line;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
 
@@ -19,7 +19,7 @@ final class RingCradle {
 
     private record Corner(String node, Vec3 at) {}
 
-    static CradleDraft draft(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         Line line = site.job().line();
         if (line.end().filter(LineEnd.Propeller.class::isInstance).isEmpty()) {
             throw new CradleKind.NotHere("a ring from the firewall belongs to an engine that pulls on a propeller");
@@ -68,7 +68,7 @@ final class RingCradle {
     }
 
     /** The least at which no side of the ring is too near to the engine; the clearest there is where none is. */
-    private static double reach(Site site, List<Lug> lugs, Vec3 back, Manner manner, Section tube) {
+    private static double reach(Site site, List<Lug> lugs, Vec3 back, MountStyle manner, Section tube) {
         double least = lugs.stream()
                 .mapToDouble(lug -> Bearer.reach(lug, back, manner, Bearer.half(tube)))
                 .max()

@@ -2,7 +2,7 @@ package oddcradle.core.propose;
 
 import java.util.Comparator;
 import java.util.List;
-import oddcradle.core.job.Shop;
+import oddcradle.core.job.make.Shop;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Section;

@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.PathPoint;
-import oddcradle.core.examine.Seating;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.SolidDistance;
-import oddcradle.core.job.Boss;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Part;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.PathPoint;
+import oddcradle.core.placement.Seating;
 
 /** What a cradle is built between: lugs, host tubes, and what its tubes must keep clear of. */
 final class Site {

@@ -5,12 +5,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.examine.FrameOfJob;
-import oddcradle.core.examine.TubeUse;
-import oddcradle.core.job.Cradle;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.section.Section;
+import oddcradle.core.structure.FrameOfJob;
+import oddcradle.core.structure.TubeStress;
 
 /** Takes for each role the lightest section of the stock with which no tube of it is worked too hard. */
 final class Sizing {
@@ -31,7 +31,7 @@ final class Sizing {
         Job now = with(job, roles, sections);
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Map<Role, Double> worst = new EnumMap<>(Role.class);
-            for (TubeUse use : FrameOfJob.uses(now)) {
+            for (TubeStress use : FrameOfJob.uses(now)) {
                 Role role = roles.get(use.tube().id());
                 if (role != null) {
                     worst.merge(role, use.share(), Math::max);

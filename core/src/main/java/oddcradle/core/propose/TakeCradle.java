@@ -1,9 +1,9 @@
 package oddcradle.core.propose;
 
 import oddcradle.core.finding.Phrase;
-import oddcradle.core.job.Cradle;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.edit.JobEdit;
 
 /** Another cradle for a job; wishes for the seat that name tubes or nodes of the old one go with it. */
 public record TakeCradle(Cradle cradle, String words) implements JobEdit {

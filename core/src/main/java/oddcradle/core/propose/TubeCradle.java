@@ -14,7 +14,7 @@ final class TubeCradle {
 
     private TubeCradle() {}
 
-    static CradleDraft lower(Site site, Manner manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft lower(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
         CradleDraft draft = new CradleDraft(site);
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
@@ -32,7 +32,7 @@ final class TubeCradle {
     }
 
     static Bearer.Placed crossTube(
-            CradleDraft draft, List<Lug> row, boolean front, Manner manner, Map<Role, Section> sections) {
+            CradleDraft draft, List<Lug> row, boolean front, MountStyle manner, Map<Role, Section> sections) {
         Bearer bearer = new Bearer(draft.site(), row, Vec3.X, manner, sections.get(Role.CROSS), sections.get(Role.LEG));
         Vec3 outward = front ? Vec3.X : Vec3.X.negated();
         Bearer.Run run = bearer.best(List.of(Vec3.Z.negated(), outward));

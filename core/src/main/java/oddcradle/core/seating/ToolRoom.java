@@ -57,7 +57,7 @@ public final class ToolRoom {
      * @param away direction in which it is reached, along the bolt and away from it
      * @param bolt diameter, m
      */
-    public static Access at(Vec3 at, Vec3 away, double bolt, List<Standing> standing) {
+    public static Access at(Vec3 at, Vec3 away, double bolt, List<BodyShape> standing) {
         List<Tool> tools = new ArrayList<>();
         for (Tool tool : Tool.values()) {
             if (fits(tool, at, away.unit(), bolt, standing)) {
@@ -67,7 +67,7 @@ public final class ToolRoom {
         return new Access(tools);
     }
 
-    private static boolean fits(Tool tool, Vec3 at, Vec3 away, double bolt, List<Standing> standing) {
+    private static boolean fits(Tool tool, Vec3 at, Vec3 away, double bolt, List<BodyShape> standing) {
         Vec3 first = away.anyPerpendicular();
         Vec3 second = away.cross(first);
         double half = tool.swing / 2;
@@ -113,8 +113,8 @@ public final class ToolRoom {
         };
     }
 
-    private static boolean clears(List<Solid> solids, List<Standing> standing) {
-        Bay bay = new Bay(List.of(Standing.still("tool", "tool", solids)), standing, Bay.NONE);
+    private static boolean clears(List<Solid> solids, List<BodyShape> standing) {
+        GapFinder bay = new GapFinder(List.of(BodyShape.still("tool", "tool", solids)), standing, GapFinder.NONE);
         return bay.probe().tightest(Pose.IDENTITY, 0, 0).margin() >= 0;
     }
 }

@@ -29,8 +29,8 @@ public final class WayOut {
     private static final int SHORTENINGS = 160;
     private static final int[] PRIMES = {2, 3, 5, 7, 11, 13, 17};
 
-    private final Bay bay;
-    private final Bay.Probe probe;
+    private final GapFinder bay;
+    private final GapFinder.Probe probe;
     private final Vec3 middle;
     private final double reach;
     private final double room;
@@ -45,7 +45,8 @@ public final class WayOut {
      * @param room wanted on the way, m
      * @param low of the box that holds everything that stands, host axes
      */
-    public record Question(Bay bay, Vec3 middle, double reach, double room, Vec3 low, Vec3 high, List<Vec3> ways) {
+    public record Question(
+            GapFinder bay, Vec3 middle, double reach, double room, Vec3 low, Vec3 high, List<Vec3> ways) {
         public Question {
             Guard.notNegative("room", room, "m");
             ways = List.copyOf(ways);
@@ -90,10 +91,10 @@ public final class WayOut {
     }
 
     /** Every pair that stands against a straight way. */
-    public static Set<Bay.Pair> against(Question question, Pose place, Vec3 way) {
+    public static Set<GapFinder.Pair> against(Question question, Pose place, Vec3 way) {
         WayOut out = new WayOut(question);
         double needs = out.outside(place, way);
-        Set<Bay.Pair> pairs = new HashSet<>();
+        Set<GapFinder.Pair> pairs = new HashSet<>();
         double step = Math.max(SMALLEST, out.room);
         double atPlace = out.gap(place);
         for (double moved = step; moved < needs; moved += step) {
@@ -114,7 +115,7 @@ public final class WayOut {
         double free = 0;
         double atPlace = gap(place);
         while (free < needs) {
-            Bay.Tightest tight = probe.tightest(slid(place, way.times(free)), Double.NEGATIVE_INFINITY, 1);
+            GapFinder.Tightest tight = probe.tightest(slid(place, way.times(free)), Double.NEGATIVE_INFINITY, 1);
             double spare = tight.margin() - allowed(atPlace, free);
             if (spare < SMALLEST) {
                 return new Straight(free, false, moment(slid(place, way.times(free)), tight));
@@ -147,7 +148,7 @@ public final class WayOut {
     }
 
     private Optional<Way> search(List<Vec3> ways, Pose place, int budget, Progress progress) {
-        Bay.Tightest start = probe.tightest(place);
+        GapFinder.Tightest start = probe.tightest(place);
         if (start.margin() <= 0) {
             throw new InvalidValue(
                     "place",
@@ -369,7 +370,7 @@ public final class WayOut {
             for (int step = 1; step <= steps; step++) {
                 moved += far / steps;
                 Pose pose = between(corners.get(k - 1), corners.get(k), (double) step / steps, middle);
-                Bay.Tightest tight = probe.tightest(pose, Double.NEGATIVE_INFINITY, 1);
+                GapFinder.Tightest tight = probe.tightest(pose, Double.NEGATIVE_INFINITY, 1);
                 if (moved > 2 * room && (tightest == null || tight.margin() < tightest.gap())) {
                     tightest = moment(pose, tight);
                 }
@@ -379,7 +380,7 @@ public final class WayOut {
         return new Way(corners, side, straight, tightest, length);
     }
 
-    private Moment moment(Pose pose, Bay.Tightest tight) {
+    private Moment moment(Pose pose, GapFinder.Tightest tight) {
         return new Moment(
                 pose,
                 tight.margin(),

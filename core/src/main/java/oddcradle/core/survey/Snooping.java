@@ -32,7 +32,7 @@ final class Snooping {
     private final List<Suspect> suspects = new ArrayList<>();
     private Fit fit;
     private InverseOnPattern inverse;
-    private Standing[] standings;
+    private Residual[] residuals;
 
     /** @param used readings to start with; those left out are cleared in it */
     Snooping(Survey survey, Network network, boolean[] used, Fit fit) {
@@ -50,9 +50,9 @@ final class Snooping {
     private void take(Fit other) {
         fit = other;
         inverse = fit.factor().inverseOnPattern();
-        standings = new Standing[survey.readings().size()];
-        for (int k = 0; k < standings.length; k++) {
-            standings[k] = Standing.of(network, k, fit.places(), inverse);
+        residuals = new Residual[survey.readings().size()];
+        for (int k = 0; k < residuals.length; k++) {
+            residuals[k] = Residual.of(network, k, fit.places(), inverse);
         }
     }
 
@@ -65,8 +65,8 @@ final class Snooping {
         return inverse;
     }
 
-    Standing standing(int reading) {
-        return standings[reading];
+    Residual residual(int reading) {
+        return residuals[reading];
     }
 
     List<Suspect> suspects() {
@@ -109,7 +109,7 @@ final class Snooping {
     private List<Trial> trials(double limit) {
         Map<Integer, Double> misfits = new HashMap<>();
         for (int k = 0; k < survey.readings().size(); k++) {
-            double standardised = Math.abs(standings[k].standardised());
+            double standardised = Math.abs(residuals[k].standardised());
             if (used[k] && !named[k] && standardised > limit) {
                 misfits.put(k, standardised);
             }
@@ -194,8 +194,8 @@ final class Snooping {
     }
 
     /** How one reading stands against a fit that used it. */
-    record Standing(double misfit, double redundancy, double standardised) {
-        static Standing of(Network network, int reading, Vec3[] places, InverseOnPattern inverse) {
+    record Residual(double misfit, double redundancy, double standardised) {
+        static Residual of(Network network, int reading, Vec3[] places, InverseOnPattern inverse) {
             double[] values = new double[Network.PER_ROW];
             double predicted = network.row(reading, places, values);
             double sigma = network.observation(reading).sigma();
@@ -213,7 +213,7 @@ final class Snooping {
             double redundancy = Math.max(0, 1 - explained / (sigma * sigma));
             double misfit = network.observation(reading).value() - predicted;
             double standardised = redundancy > LEAST_REDUNDANCY ? misfit / (sigma * Math.sqrt(redundancy)) : 0;
-            return new Standing(misfit, redundancy, standardised);
+            return new Residual(misfit, redundancy, standardised);
         }
     }
 

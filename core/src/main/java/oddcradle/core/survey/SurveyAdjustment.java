@@ -151,13 +151,13 @@ public final class SurveyAdjustment {
         List<CheckedReading> readings = new ArrayList<>();
         int counted = 0;
         for (int k = 0; k < survey.readings().size(); k++) {
-            Snooping.Standing standing = snooping.standing(k);
+            Snooping.Residual residual = snooping.residual(k);
             // A reading that was left out does not check itself.
             readings.add(new CheckedReading(
                     survey.readings().get(k),
-                    standing.misfit(),
-                    used[k] ? standing.redundancy() : 1,
-                    used[k] ? standing.standardised() : 0,
+                    residual.misfit(),
+                    used[k] ? residual.redundancy() : 1,
+                    used[k] ? residual.standardised() : 0,
                     used[k]));
             counted += used[k] ? 1 : 0;
         }

@@ -8,7 +8,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.DenseAlgebra;
@@ -251,7 +251,7 @@ public final class RigidBodyModes {
         }
         return Finding.statement(
                 FREE_MOTION,
-                Stop.SHAKE,
+                Step.SHAKE,
                 Severity.STOP,
                 Phrase.of(
                         "nothing stops the body from {}: its {} mounts have no stiffness that way; add a mount off that"

@@ -101,10 +101,10 @@ public sealed interface Weighing {
      * @param periodSigma s
      * @param lengthSigma of radius and length, m
      */
-    record Swing(
+    record Pendulum(
             String id, Vec3 axis, double radius, double length, double period, double periodSigma, double lengthSigma)
             implements Weighing {
-        public Swing {
+        public Pendulum {
             Guard.named("id", id);
             Guard.present("axis", axis).unit();
             Guard.positive("radius", radius, "m");

@@ -8,22 +8,27 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.Reaction;
-import oddcradle.core.job.Anchor;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
-import oddcradle.core.job.LineEdit;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Node;
 import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.report.Cure;
 import oddcradle.core.section.Tube;
+import oddcradle.core.step.make.CutTube;
+import oddcradle.core.structure.StageResult;
+import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
@@ -54,7 +59,7 @@ class ExaminationTest {
             assertThat(finding.why().source().words()).isNotBlank();
             assertThat(finding.what().in(UnitStyle.FRACTIONAL_INCHES)).doesNotContain("{}");
         }
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             assertThat(examination.report(stop).findings()).as(stop.title()).isNotEmpty();
         }
         assertThat(examination.findings().get(0).severity()).isEqualTo(Severity.STOP);
@@ -70,7 +75,7 @@ class ExaminationTest {
         Examination lent = Examination.of(moved, earlier);
         Examination fresh = Examination.of(moved);
         assertThat(lent.findings()).isEqualTo(fresh.findings());
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             assertThat(lent.report(stop)).isEqualTo(fresh.report(stop));
         }
     }
@@ -208,7 +213,7 @@ class ExaminationTest {
                 .orElseThrow();
         Cure cure = Cures.of(examination, stress).get(0);
         String tube = stress.where().parts().get(0);
-        TubeUse after = Examination.of(cure.edit().applyTo(thin)).tubeUses().stream()
+        TubeStress after = Examination.of(cure.edit().applyTo(thin)).tubeUses().stream()
                 .filter(use -> use.tube().id().equals(tube))
                 .findFirst()
                 .orElseThrow();
@@ -229,7 +234,7 @@ class ExaminationTest {
         assertThat(finding(examination, "cradle.no-isolator").severity()).isEqualTo(Severity.STOP);
         assertThat(finding(examination, "load.floating").what().in(UnitStyle.MILLIMETRES))
                 .contains("donor");
-        assertThat(examination.report(Stop.SHAKE).figures()).isEmpty();
+        assertThat(examination.report(Step.SHAKE).figures()).isEmpty();
     }
 
     @Test

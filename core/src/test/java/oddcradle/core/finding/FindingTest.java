@@ -33,7 +33,7 @@ class FindingTest {
     void margins_arePositiveInside() {
         Finding within = Finding.atMost(
                 "x",
-                Stop.LINE,
+                Step.LINE,
                 Severity.GOOD,
                 Phrase.of("x"),
                 Quantity.length(-0.001),
@@ -43,7 +43,7 @@ class FindingTest {
         assertThat(within.margin().orElseThrow().si()).isCloseTo(0.001, within(1e-15));
         Finding below = Finding.atLeast(
                 "x",
-                Stop.SEAT,
+                Step.SEAT,
                 Severity.STOP,
                 Phrase.of("x"),
                 Quantity.length(-0.001),
@@ -51,7 +51,7 @@ class FindingTest {
                 Place.NOWHERE,
                 WHY);
         assertThat(below.margin().orElseThrow().si()).isCloseTo(-0.003, within(1e-15));
-        assertThat(Finding.statement("x", Stop.RUN, Severity.NOTE, Phrase.of("x"), Place.NOWHERE, WHY)
+        assertThat(Finding.statement("x", Step.RUN, Severity.NOTE, Phrase.of("x"), Place.NOWHERE, WHY)
                         .limit())
                 .isEmpty();
     }
@@ -76,7 +76,7 @@ class FindingTest {
         assertThat(Severity.STOP.isWorseThan(Severity.WATCH)).isTrue();
         assertThat(Severity.NOT_CHECKED.isWorseThan(Severity.GOOD)).isTrue();
         assertThat(Severity.GOOD.isWorseThan(Severity.GOOD)).isFalse();
-        assertThat(Stop.RUN.number()).isEqualTo(10);
+        assertThat(Step.RUN.number()).isEqualTo(10);
     }
 
     @Test
@@ -84,7 +84,7 @@ class FindingTest {
         Outcome<String> solved = Outcome.solved("x");
         assertThat(solved.answer()).contains("x");
         assertThat(solved.reasons()).isEmpty();
-        Finding reason = Finding.statement("x", Stop.LOAD, Severity.STOP, Phrase.of("x"), Place.NOWHERE, WHY);
+        Finding reason = Finding.statement("x", Step.LOAD, Severity.STOP, Phrase.of("x"), Place.NOWHERE, WHY);
         Outcome<String> open = Outcome.notSolved(reason);
         assertThat(open.answer()).isEmpty();
         assertThat(open.reasons()).containsExactly(reason);

@@ -13,17 +13,17 @@ import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.SolidDistance;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.Donor;
-import oddcradle.core.job.Host;
-import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Shop;
 import oddcradle.core.job.TestJobs;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.host.Host;
+import oddcradle.core.job.make.Shop;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
@@ -38,8 +38,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What each kind draws, and where it refuses. */
 class KindsTest {
     private static final Job JOB = TestJobs.plain();
-    private static final Manner SOFT = new Manner(new BondedPad(0.05, 0.02, 50), 0.1, 4);
-    private static final Manner HARD = new Manner(new Hard(), 0, 4);
+    private static final MountStyle SOFT = new MountStyle(new BondedPad(0.05, 0.02, 50), 0.1, 4);
+    private static final MountStyle HARD = new MountStyle(new Hard(), 0, 4);
 
     private static Map<Role, Section> sections() {
         Map<Role, Section> sections = new EnumMap<>(Role.class);
@@ -49,12 +49,12 @@ class KindsTest {
         return sections;
     }
 
-    private static Cradle drawn(Job job, CradleKind kind, Manner manner) throws CradleKind.NotHere {
+    private static Cradle drawn(Job job, CradleKind kind, MountStyle manner) throws CradleKind.NotHere {
         return kind.draft(new Site(Examination.of(job), manner.isSoft()), manner, sections())
                 .cradle();
     }
 
-    private static String refusal(Job job, CradleKind kind, Manner manner) {
+    private static String refusal(Job job, CradleKind kind, MountStyle manner) {
         try {
             drawn(job, kind, manner);
             return "";
@@ -173,7 +173,7 @@ class KindsTest {
     @ParameterizedTest
     @EnumSource(CradleKind.class)
     void drawing_isTheSameEveryTime(CradleKind kind) {
-        for (Manner manner : List.of(SOFT, HARD)) {
+        for (MountStyle manner : List.of(SOFT, HARD)) {
             try {
                 assertThat(drawn(JOB, kind, manner)).isEqualTo(drawn(JOB, kind, manner));
             } catch (CradleKind.NotHere why) {

@@ -9,19 +9,19 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.PathPoint;
-import oddcradle.core.examine.Seating;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Isolator;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Node;
-import oddcradle.core.job.Shop;
 import oddcradle.core.job.TestJobs;
-import oddcradle.core.job.WayPlan;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.make.Shop;
+import oddcradle.core.job.seat.WayPlan;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
+import oddcradle.core.placement.PathPoint;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.section.Tube;
 import org.junit.jupiter.api.Test;
 
@@ -65,7 +65,7 @@ class ProposalsTest {
             assertThat(proposal.weakPoint()).isNotBlank();
             assertThat(proposal.wayOut()).startsWith("straight");
             onlyBoltedTubesComeOff(proposal);
-            assertThat(afresh.report(Stop.CRADLE).findings())
+            assertThat(afresh.report(Step.CRADLE).findings())
                     .as(proposal.title())
                     .noneMatch(finding -> finding.code().equals("cradle.floating")
                             || finding.code().equals("cradle.loose-end"));
@@ -150,22 +150,22 @@ class ProposalsTest {
     @Test
     void schools_tellThePriceOfEachChoice() {
         Examination examination = Examination.of(JOB);
-        List<Schools.Choice> choices = Schools.of(examination, Progress.UNWATCHED);
-        assertThat(choices.stream().map(Schools.Choice::question).distinct())
+        List<BuildChoices.Choice> choices = BuildChoices.of(examination, Progress.UNWATCHED);
+        assertThat(choices.stream().map(BuildChoices.Choice::question).distinct())
                 .containsExactly(
                         "hard or soft",
                         "three points or four",
                         "weld or bolt",
                         "jig or in place",
                         "plain or as from a factory");
-        Schools.Choice hard = choices.get(0);
-        Schools.Choice rubber = choices.get(1);
+        BuildChoices.Choice hard = choices.get(0);
+        BuildChoices.Choice rubber = choices.get(1);
         assertThat(rubber.now()).isTrue();
         assertThat(hard.lowestMode().orElseThrow())
                 .isGreaterThan(rubber.lowestMode().orElseThrow());
         assertThat(hard.passes()).isEmpty();
         assertThat(hard.moves()).isLessThan(rubber.moves());
-        assertThat(Schools.of(EMPTY, Progress.UNWATCHED)).isEmpty();
+        assertThat(BuildChoices.of(EMPTY, Progress.UNWATCHED)).isEmpty();
         Job three = JOB.withCradle(choices.stream()
                 .filter(choice -> choice.name().startsWith("3 points"))
                 .findFirst()

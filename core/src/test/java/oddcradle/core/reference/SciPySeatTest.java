@@ -11,7 +11,7 @@ import oddcradle.core.around.Route;
 import oddcradle.core.control.Progress;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.odds.FirstFit;
+import oddcradle.core.odds.BoltUpChance;
 import oddcradle.core.seating.Sling;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -63,13 +63,13 @@ class SciPySeatTest {
                 .replace("SIGMA", Double.toString(sigma))
                 .replace("CLEARANCE", Double.toString(clearance));
         double programs = ReferenceProgram.python(folder, script)[0];
-        List<FirstFit.Bolt> bolts = new ArrayList<>();
+        List<BoltUpChance.Bolt> bolts = new ArrayList<>();
         for (int k = 0; k < places.size(); k++) {
-            bolts.add(new FirstFit.Bolt(
+            bolts.add(new BoltUpChance.Bolt(
                     "B" + k, places.get(k), Vec3.Z, clearance, 0, Vec3.X, Mat3.IDENTITY.times(sigma * sigma)));
         }
-        double drawn = FirstFit.of(
-                        new FirstFit.Input(bolts, List.of(), List.of(), 20_000),
+        double drawn = BoltUpChance.of(
+                        new BoltUpChance.Input(bolts, List.of(), List.of(), 20_000),
                         new SplittableRandom(1),
                         Progress.UNWATCHED)
                 .bolts();

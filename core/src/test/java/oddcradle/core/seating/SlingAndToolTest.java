@@ -77,8 +77,8 @@ class SlingAndToolTest {
                 .hasMessageContaining("lug");
     }
 
-    private static Standing wall(double z) {
-        return Standing.still(
+    private static BodyShape wall(double z) {
+        return BodyShape.still(
                 "wall", "wall", List.of(new Solid.Cylinder(new Vec3(0, 0, z), new Vec3(0, 0, z + 0.02), 0.5)));
     }
 
@@ -94,7 +94,7 @@ class SlingAndToolTest {
 
     @Test
     void deepWell_isReachedByTheBarOnly() {
-        Standing well = Standing.still(
+        BodyShape well = BodyShape.still(
                 "well",
                 "well",
                 IntStream.range(0, 24)

@@ -28,11 +28,12 @@ class WayOutTest {
     }
 
     private static Optional<WayOut.Way> find(List<Solid> walls, double room, int budget, Progress progress) {
-        List<Standing> standing = new ArrayList<>();
+        List<BodyShape> standing = new ArrayList<>();
         for (int k = 0; k < walls.size(); k++) {
-            standing.add(Standing.still("w" + k, "wall " + k, List.of(walls.get(k))));
+            standing.add(BodyShape.still("w" + k, "wall " + k, List.of(walls.get(k))));
         }
-        Bay bay = new Bay(List.of(Standing.still("body", "body", List.of(BODY))), standing, Bay.NONE);
+        GapFinder bay =
+                new GapFinder(List.of(BodyShape.still("body", "body", List.of(BODY))), standing, GapFinder.NONE);
         return WayOut.find(
                 new WayOut.Question(
                         bay, Vec3.ZERO, HALF.length(), room, new Vec3(-1, -1, -1), new Vec3(1, 1, 1), SIDES),

@@ -45,13 +45,13 @@ class WeighingTest {
         return new Weighing.Tilt("tilt", REAR, raised, angle, MASS * cg.x() / support.x(), 0.1, 0.002);
     }
 
-    private static Estimated of(Weighing... weighings) {
-        return WeighingTogether.of(List.of(weighings), Map.of());
+    private static CombinedMass of(Weighing... weighings) {
+        return CombinedWeighing.of(List.of(weighings), Map.of());
     }
 
     @Test
     void threeScalesAndATilt_giveMassAndCentreOfGravity() {
-        Estimated found = of(threeScales(0.1), tilt(Math.toRadians(25)));
+        CombinedMass found = of(threeScales(0.1), tilt(Math.toRadians(25)));
         assertThat(found.mass().orElseThrow().value()).isCloseTo(MASS, within(1e-9));
         assertThat(found.mass().orElseThrow().sigma()).isCloseTo(0.1 * Math.sqrt(3), within(1e-12));
         assertThat(found.cg().orElseThrow().distanceTo(CG)).isLessThan(1e-9);
@@ -61,7 +61,7 @@ class WeighingTest {
 
     @Test
     void twoScales_leaveTheOtherDirectionsOpenAndSaySo() {
-        Estimated found = of(new Weighing.Scales(
+        CombinedMass found = of(new Weighing.Scales(
                 "two",
                 List.of(
                         new Weighing.ScaleReading(new Vec3(0, 0, 0), 20),
@@ -78,7 +78,7 @@ class WeighingTest {
         for (Vec3 hook : List.of(new Vec3(0.1, 0.05, 0.4), new Vec3(0.4, -0.1, 0.3))) {
             hangs.add(new Weighing.Hang("hang" + hangs.size(), hook, CG.minus(hook), 0.01));
         }
-        Estimated found = of(hangs.toArray(Weighing[]::new));
+        CombinedMass found = of(hangs.toArray(Weighing[]::new));
         assertThat(found.cg().orElseThrow().distanceTo(CG)).isLessThan(1e-9);
         assertThat(found.mass()).isEmpty();
     }
@@ -89,10 +89,10 @@ class WeighingTest {
         double a = 1.2;
         double wires = 2.0;
         double period = 2 * Math.PI * Math.sqrt(a * a / 12 * wires / (9.80665 * 0.25 * a * a));
-        Estimated found = of(
+        CombinedMass found = of(
                 new Weighing.Scales("s", List.of(new Weighing.ScaleReading(Vec3.ZERO, 3)), 0.001),
-                new Weighing.Swing("swing", Vec3.Z, a / 2, wires, period, 0.002, 0.001));
-        Estimated.Contribution swing = found.contributions().get(1);
+                new Weighing.Pendulum("swing", Vec3.Z, a / 2, wires, period, 0.002, 0.001));
+        CombinedMass.Contribution swing = found.contributions().get(1);
         assertThat(swing.value()).isCloseTo(3 * a * a / 12, within(1e-12));
         assertThat(found.inertia()).isEmpty();
     }
@@ -106,11 +106,11 @@ class WeighingTest {
         for (Vec3 axis : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
             double i = axis.dot(truth.inertia().times(axis));
             double period = 2 * Math.PI * Math.sqrt(i * 1.5 / (truth.mass() * 9.80665 * 0.3 * 0.3));
-            all.add(new Weighing.Swing("swing " + axis, axis, 0.3, 1.5, period, 0.005, 0.002));
+            all.add(new Weighing.Pendulum("swing " + axis, axis, 0.3, 1.5, period, 0.005, 0.002));
         }
         // the estimate is a third too heavy
         all.add(new Weighing.Estimate("shape", List.of(new Weighing.PartDensity("D1", DensityClass.IRON_BLOCK)), 0.3));
-        Estimated found = WeighingTogether.of(all, Map.of("D1", List.of(box)));
+        CombinedMass found = CombinedWeighing.of(all, Map.of("D1", List.of(box)));
         MassProperties whole = found.massProperties().orElseThrow();
         assertThat(whole.mass()).isCloseTo(truth.mass(), within(0.1));
         for (int k = 0; k < 3; k++) {
@@ -176,7 +176,7 @@ class WeighingTest {
         assertThatThrownBy(() -> new Weighing.Scales("s", List.of(), 0.1)).hasMessageContaining("readings");
         assertThatThrownBy(() -> new Weighing.Tilt("t", REAR, REAR.plus(Vec3.Z), 0.4, 20, 0.1, 0.01))
                 .hasMessageContaining("straight over the pivot");
-        assertThatThrownBy(() -> new Weighing.Swing("w", Vec3.Z, 0.3, 1, 0, 0.01, 0.01))
+        assertThatThrownBy(() -> new Weighing.Pendulum("w", Vec3.Z, 0.3, 1, 0, 0.01, 0.01))
                 .hasMessageContaining("period");
         assertThatThrownBy(() -> new Weighing.Hang("h", CG, Vec3.ZERO, 0.01)).hasMessageContaining("zero vector");
     }

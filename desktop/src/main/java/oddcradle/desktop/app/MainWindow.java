@@ -22,18 +22,18 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import oddcradle.core.examine.Scans;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.placement.Scans;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
 import oddcradle.desktop.rail.Rail;
 import oddcradle.desktop.slate.Draft;
-import oddcradle.desktop.slate.StopSlate;
+import oddcradle.desktop.slate.StepSlate;
 import oddcradle.desktop.stand.Stand;
-import oddcradle.desktop.stops.Slates;
+import oddcradle.desktop.step.Slates;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
 import oddcradle.files.mesh.JobScans;
@@ -178,7 +178,7 @@ public final class MainWindow {
                 }
             }
         });
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             KeyCode digit = KeyCode.getKeyCode(Integer.toString(stop.number() % 10));
             key(digit, () -> desk.goTo(stop));
         }
@@ -217,7 +217,7 @@ public final class MainWindow {
     }
 
     private void showSlate() {
-        StopSlate now = slates.of(desk.stopProperty().get());
+        StepSlate now = slates.of(desk.stopProperty().get());
         slate.setContent(now);
         slate.setVvalue(0);
         if (desk.examination() != null) {

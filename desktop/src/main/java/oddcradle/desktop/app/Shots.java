@@ -16,7 +16,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.desktop.stand.Stand;
 
 /** Takes one picture of every main view of the open job and ends the program. */
@@ -35,19 +35,19 @@ final class Shots {
     }
 
     void begin() {
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             String name = String.format(
                     Locale.ROOT, "%02d-%s", stop.number(), stop.title().toLowerCase(Locale.ROOT));
             picture(name, () -> {
                 window.desk().selectionProperty().set(Optional.empty());
                 window.desk().goTo(stop);
-                if (stop == Stop.CRADLE) {
+                if (stop == Step.CRADLE) {
                     turnTo("corner");
                 }
             });
         }
         picture("11-four-views", () -> {
-            window.desk().goTo(Stop.SEAT);
+            window.desk().goTo(Step.SEAT);
             window.stand().show(Stand.Side.ALL);
         });
         picture("12-seat-night", () -> {
@@ -59,33 +59,33 @@ final class Shots {
             turnTo("gaps");
         });
         picture("14-cradle-tubes", () -> {
-            window.desk().goTo(Stop.CRADLE);
+            window.desk().goTo(Step.CRADLE);
             window.desk().selectionProperty().set(Optional.of("C9"));
             turnTo("tubes");
         });
         picture("15-candidates", () -> {
             window.desk().selectionProperty().set(Optional.empty());
-            window.desk().goTo(Stop.DONOR);
+            window.desk().goTo(Step.DONOR);
             turnTo("compare");
             window.stand().show(Stand.Side.CANDIDATES);
         });
         picture("16-line-charts", () -> {
             window.stand().show(Stand.Side.THREE_QUARTER);
-            window.desk().goTo(Stop.LINE);
+            window.desk().goTo(Step.LINE);
             turnTo("charts");
         });
         picture("17-seat-search", () -> {
-            window.desk().goTo(Stop.SEAT);
+            window.desk().goTo(Step.SEAT);
             turnTo("search");
             press("search-run");
         });
         picture("18-cradle-proposals", () -> {
-            window.desk().goTo(Stop.CRADLE);
+            window.desk().goTo(Step.CRADLE);
             turnTo("cradles");
             press("propose-run");
         });
         steps.add(() -> {
-            window.desk().goTo(Stop.SEAT);
+            window.desk().goTo(Step.SEAT);
             turnTo("way");
             press("way-find");
         });

@@ -11,9 +11,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import oddcradle.core.examine.StopReport;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
+import oddcradle.core.report.StepReport;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
@@ -21,14 +21,14 @@ import oddcradle.desktop.store.Desk;
 /** The ten stops in the order of the work, each with its worst finding as shape, word and count. */
 public final class Rail extends VBox {
     private final Desk desk;
-    private final Map<Stop, ToggleButton> buttons = new EnumMap<>(Stop.class);
-    private final Map<Stop, VBox> states = new EnumMap<>(Stop.class);
+    private final Map<Step, ToggleButton> buttons = new EnumMap<>(Step.class);
+    private final Map<Step, VBox> states = new EnumMap<>(Step.class);
 
     public Rail(Desk desk) {
         this.desk = desk;
         getStyleClass().add("rail");
         ToggleGroup group = new ToggleGroup();
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             ToggleButton button = button(stop);
             button.setToggleGroup(group);
             buttons.put(stop, button);
@@ -36,18 +36,18 @@ public final class Rail extends VBox {
             VBox.setVgrow(button, Priority.SOMETIMES);
         }
         Toggles.follow(group, chosen -> {
-            desk.goTo((Stop) chosen.getUserData());
+            desk.goTo((Step) chosen.getUserData());
             select(desk.stopProperty().get());
         });
         desk.stopProperty().addListener((property, before, stop) -> select(stop));
         select(desk.stopProperty().get());
     }
 
-    private void select(Stop stop) {
+    private void select(Step stop) {
         buttons.get(stop).setSelected(true);
     }
 
-    private ToggleButton button(Stop stop) {
+    private ToggleButton button(Step stop) {
         Label number = new Label(Integer.toString(stop.number()));
         number.getStyleClass().add("number");
         Label title = new Label(stop.title());
@@ -71,8 +71,8 @@ public final class Rail extends VBox {
     }
 
     public void refresh() {
-        for (Stop stop : Stop.values()) {
-            StopReport report = desk.examination().report(stop);
+        for (Step stop : Step.values()) {
+            StepReport report = desk.examination().report(stop);
             Severity worst = report.worst();
             long count = report.count(worst);
             Label word = new Label(

@@ -9,16 +9,16 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.desktop.store.Desk;
 
 /** A stop's numbers, each with its "why?". */
 public final class FigureList extends GridPane {
     private final Desk desk;
-    private final Stop stop;
+    private final Step stop;
     private final Predicate<Figure> wanted;
 
-    public FigureList(Desk desk, Stop stop, Predicate<Figure> wanted) {
+    public FigureList(Desk desk, Step stop, Predicate<Figure> wanted) {
         this.desk = desk;
         this.stop = stop;
         this.wanted = wanted;
@@ -32,7 +32,7 @@ public final class FigureList extends GridPane {
         getColumnConstraints().addAll(name, value, new ColumnConstraints());
     }
 
-    public FigureList(Desk desk, Stop stop) {
+    public FigureList(Desk desk, Step stop) {
         this(desk, stop, figure -> true);
     }
 

@@ -5,21 +5,21 @@ import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.examine.CutTube;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.StageResult;
-import oddcradle.core.examine.TubeUse;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Isolator;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.step.make.CutTube;
+import oddcradle.core.structure.StageResult;
+import oddcradle.core.structure.TubeStress;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.ReadingWords;
 import oddcradle.core.survey.Wanted;
@@ -34,7 +34,7 @@ public final class ChalkMarks {
 
     private ChalkMarks() {}
 
-    public static List<ChalkMark> of(Examination examination, Stop stop) {
+    public static List<ChalkMark> of(Examination examination, Step stop) {
         List<ChalkMark> marks = new ArrayList<>();
         switch (stop) {
             case DONOR, FIT -> bosses(marks, examination);
@@ -108,7 +108,7 @@ public final class ChalkMarks {
                     SeverityMark.styleClass(Severity.NOTE)));
         }
         for (StageResult stage : examination.line().stages()) {
-            Severity worst = examination.report(Stop.LINE).findings().stream()
+            Severity worst = examination.report(Step.LINE).findings().stream()
                     .filter(finding ->
                             finding.where().parts().contains(stage.stage().id()))
                     .map(Finding::severity)
@@ -183,7 +183,7 @@ public final class ChalkMarks {
     }
 
     private static void load(List<ChalkMark> marks, Examination examination) {
-        for (TubeUse use : examination.tubeUses().stream().limit(TUBES).toList()) {
+        for (TubeStress use : examination.tubeUses().stream().limit(TUBES).toList()) {
             Severity severity = use.share() > 1 ? Severity.WATCH : Severity.GOOD;
             marks.add(new ChalkMark(
                     use.at(),

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.paint.Color;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.TubeUse;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
+import oddcradle.core.structure.TubeStress;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
 import oddcradle.files.drawing.Role;
@@ -20,21 +20,21 @@ final class PartPaint {
     static final double NEAR = 0.04;
 
     private final Palette palette;
-    private final Stop stop;
+    private final Step stop;
     private final Optional<String> selected;
     private final Map<String, Double> shares;
     /** Least margin of each part of the donor to anything, m; at Seat. */
     private final Map<String, Double> margins = new HashMap<>();
 
-    PartPaint(Palette palette, Examination examination, Stop stop, Optional<String> selected) {
+    PartPaint(Palette palette, Examination examination, Step stop, Optional<String> selected) {
         this.palette = palette;
         this.stop = stop;
         this.selected = selected;
-        this.shares = stop == Stop.LOAD
+        this.shares = stop == Step.LOAD
                 ? examination.tubeUses().stream()
-                        .collect(Collectors.toMap(use -> use.tube().id(), TubeUse::share, Math::max))
+                        .collect(Collectors.toMap(use -> use.tube().id(), TubeStress::share, Math::max))
                 : Map.of();
-        if (stop == Stop.SEAT) {
+        if (stop == Step.SEAT) {
             examination
                     .ledger()
                     .near()
@@ -47,7 +47,7 @@ final class PartPaint {
             // Cradle tubes are blue themselves.
             return role == Role.CRADLE_TUBE ? palette.ink() : palette.blue();
         }
-        if (stop == Stop.LOAD && shares.containsKey(part)) {
+        if (stop == Step.LOAD && shares.containsKey(part)) {
             double share = shares.get(part);
             return share > 1 ? palette.of(Severity.STOP) : Temper.at(share);
         }
@@ -56,12 +56,12 @@ final class PartPaint {
             return margin < 0 ? palette.of(Severity.STOP) : Temper.at(1 - margin / NEAR);
         }
         return switch (role) {
-            case HOST_TUBE -> quietUnless(stop == Stop.HOST || stop == Stop.SEAT || stop == Stop.LINE, palette.tube());
-            case KEEP_OUT -> see(quietUnless(stop == Stop.HOST || stop == Stop.LINE, palette.tube()));
-            case CRADLE_TUBE -> stop == Stop.DONOR || stop == Stop.HOST ? palette.quiet() : palette.cradle();
-            case DONOR -> quietUnless(stop != Stop.MAKE && stop != Stop.LOAD && stop != Stop.HOST, palette.donor());
-            case DRIVE -> quietUnless(stop == Stop.LINE || stop == Stop.SEAT, palette.graphite());
-            case HOT -> quietUnless(stop == Stop.DONOR || stop == Stop.SEAT, palette.hot());
+            case HOST_TUBE -> quietUnless(stop == Step.HOST || stop == Step.SEAT || stop == Step.LINE, palette.tube());
+            case KEEP_OUT -> see(quietUnless(stop == Step.HOST || stop == Step.LINE, palette.tube()));
+            case CRADLE_TUBE -> stop == Step.DONOR || stop == Step.HOST ? palette.quiet() : palette.cradle();
+            case DONOR -> quietUnless(stop != Step.MAKE && stop != Step.LOAD && stop != Step.HOST, palette.donor());
+            case DRIVE -> quietUnless(stop == Step.LINE || stop == Step.SEAT, palette.graphite());
+            case HOT -> quietUnless(stop == Step.DONOR || stop == Step.SEAT, palette.hot());
         };
     }
 

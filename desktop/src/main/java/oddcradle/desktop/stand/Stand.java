@@ -18,7 +18,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.RowConstraints;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
@@ -222,15 +222,16 @@ public final class Stand extends BorderPane {
         if (side == Side.CANDIDATES) {
             candidates.show(examination.job(), palette, desk.units());
         }
-        Stop stop = desk.stopProperty().get();
+        Step stop = desk.stopProperty().get();
         PartPaint paint = new PartPaint(
                 palette, examination, stop, desk.selectionProperty().get());
         List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, stop));
-        oddcradle.core.job.Side body = stop == Stop.HOST ? oddcradle.core.job.Side.HOST : oddcradle.core.job.Side.DONOR;
-        if (stop == Stop.DONOR || stop == Stop.HOST) {
+        oddcradle.core.job.edit.Side body =
+                stop == Step.HOST ? oddcradle.core.job.edit.Side.HOST : oddcradle.core.job.edit.Side.DONOR;
+        if (stop == Step.DONOR || stop == Step.HOST) {
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
-        if (stop == Stop.CRADLE) {
+        if (stop == Step.CRADLE) {
             desk.selectionProperty().get().ifPresent(part -> marks.addAll(ChalkMarks.nodes(examination, part)));
         }
         desk.onTheWayProperty().get().ifPresent(way -> {
@@ -308,7 +309,7 @@ public final class Stand extends BorderPane {
                     default -> Vec3.ZERO;
                 };
         if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
-            if (desk.stopProperty().get() == Stop.SEAT) {
+            if (desk.stopProperty().get() == Step.SEAT) {
                 desk.nudge(direction, event.isShiftDown() ? FINE : 1);
             }
             // At other stops too: an arrow would carry the keyboard away.

@@ -3,9 +3,9 @@ package oddcradle.desktop.stand;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.Point2D;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.desktop.store.Desk;
 
@@ -29,12 +29,12 @@ final class StandHold implements Hold {
         if (desk.onTheWayProperty().get().isPresent() || desk.examination() == null) {
             return false;
         }
-        Stop stop = desk.stopProperty().get();
+        Step stop = desk.stopProperty().get();
         Job job = desk.session().job();
-        if (stop == Stop.SEAT) {
+        if (stop == Step.SEAT) {
             return job.donor().bodies().stream().anyMatch(body -> body.id().equals(part));
         }
-        Optional<Member> tube = stop == Stop.CRADLE ? job.cradle().member(part) : Optional.empty();
+        Optional<Member> tube = stop == Step.CRADLE ? job.cradle().member(part) : Optional.empty();
         node = tube.flatMap(member -> nearest(member, mouse, onScreen));
         node.ifPresent(id -> {
             to = desk.examination().seating().node(id);

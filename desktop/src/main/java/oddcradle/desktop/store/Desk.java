@@ -10,18 +10,18 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import oddcradle.core.examine.DatumSeat;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.NodePull;
 import oddcradle.core.finding.Phrase;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
-import oddcradle.core.job.Seat;
-import oddcradle.core.job.SeatEdit;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.SeatEdit;
+import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.search.NodePull;
+import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
@@ -35,7 +35,7 @@ public final class Desk {
 
     private final JobSession session;
     private final LiveExamination live;
-    private final ObjectProperty<Stop> stop = new SimpleObjectProperty<>(Stop.SEAT);
+    private final ObjectProperty<Step> stop = new SimpleObjectProperty<>(Step.SEAT);
     private final ObjectProperty<UnitStyle> units = new SimpleObjectProperty<>(UnitStyle.MILLIMETRES);
     /** Id of the part that is picked. */
     private final ObjectProperty<Optional<String>> selection = new SimpleObjectProperty<>(Optional.empty());
@@ -106,12 +106,12 @@ public final class Desk {
         return live.examinationProperty().get();
     }
 
-    public ReadOnlyObjectProperty<Stop> stopProperty() {
+    public ReadOnlyObjectProperty<Step> stopProperty() {
         return stop;
     }
 
     /** Goes to a stop, unless something typed at this one holds it back. */
-    public void goTo(Stop wanted) {
+    public void goTo(Step wanted) {
         if (wanted == stop.get() || mayLeaveSheet()) {
             stop.set(wanted);
         }

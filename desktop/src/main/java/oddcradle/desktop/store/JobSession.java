@@ -19,7 +19,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;

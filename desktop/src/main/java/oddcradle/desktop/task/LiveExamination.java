@@ -8,14 +8,14 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import oddcradle.core.examine.Cure;
-import oddcradle.core.examine.Cures;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.MountAccess;
-import oddcradle.core.examine.Scans;
-import oddcradle.core.examine.SeatLimits;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.job.Job;
+import oddcradle.core.placement.Scans;
+import oddcradle.core.report.Cure;
+import oddcradle.core.search.MountAccess;
+import oddcradle.core.search.SeatLimits;
 
 /**
  * Keeps the examination true to the job while it is edited. Runs on the background executor; the newest job wins, those

@@ -14,14 +14,14 @@ import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
-import oddcradle.core.examine.PathPoint;
-import oddcradle.core.examine.Seating;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Corner;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.PathPoint;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.propose.TakeCradle;
 import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
@@ -127,14 +127,14 @@ class CradleSheetsTest extends WindowDriver {
     void wholeMount_isDesignedFromNothing(FxRobot robot) {
         robot.interact(() -> desk.apply(new TakeCradle(Cradle.EMPTY, "empty")));
         settled();
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         assertThat(text(robot, "#edit-state")).contains("The cradle is empty");
         row(robot, "B1", "B2", 0.06, "front cross tube");
         byHand = false;
         row(robot, "B3", "B4", -0.06, "rear cross tube");
         assertThat(cradle().members()).hasSize(6);
         assertThat(cradle().isolators()).hasSize(4);
-        at(robot, Stop.CRADLE, "mounts");
+        at(robot, Step.CRADLE, "mounts");
         fill(robot, "#cushion-mounts", "all");
         robot.interact(() -> {
             ComboBox<?> sort = robot.lookup("#cushion-what").query();
@@ -151,7 +151,7 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(cradle().isSoft()).isTrue();
         assertThat(desk.examination().load().answer()).isPresent();
         assertThat(desk.examination().corners()).hasSize(4);
-        assertThat(desk.examination().report(Stop.CRADLE).findings()).noneMatch(finding -> Set.of(
+        assertThat(desk.examination().report(Step.CRADLE).findings()).noneMatch(finding -> Set.of(
                         "cradle.floating", "cradle.loose-end", "cradle.doubled", "cradle.no-isolator")
                 .contains(finding.code()));
         // The donor moved, the new cradle goes along.
@@ -163,7 +163,7 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void wrongEnds_areNamed_andNothingTypedIsLost(FxRobot robot) {
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         write(robot, "#add-tube-from", "H99");
         write(robot, "#add-tube-to", "S1");
         click(robot, "#add-tube-take");
@@ -203,7 +203,7 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void tubeEnd_isPulledAlongItsHostTube_andEverythingFollows(FxRobot robot) {
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         Seating before = desk.examination().seating();
         double use = desk.examination().tubeUses().get(0).share();
         Point2D at = nearFirstEnd(robot, "C9");
@@ -233,7 +233,7 @@ class CradleSheetsTest extends WindowDriver {
     @Test
     void nodeIsTypedToItsPlace_andGoesAloneIfItShould(FxRobot robot) {
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C9")));
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         choose(robot, "#edit-node", "KL");
         settled();
         double right = desk.examination().seating().node("KR").x();
@@ -266,7 +266,7 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void proposals_showCards_andOneIsTaken(FxRobot robot) {
-        at(robot, Stop.CRADLE, "cradles");
+        at(robot, Step.CRADLE, "cradles");
         Cradle before = cradle();
         choose(robot, "#propose-mounts", "hard");
         press(robot, "#propose-run");
@@ -284,12 +284,13 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void corner_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
-        at(robot, Stop.CRADLE, "corner");
+        at(robot, Step.CRADLE, "corner");
         assertThat(text(robot, "#corner-words")).contains("M10").contains("The rubber moves");
         enter(robot, "#corner-tab", "2");
         enter(robot, "#corner-leg", "5");
-        assertThat(cradle().isolators().get(0).corner().size(Corner.Item.TAB)).contains(0.002);
-        assertThat(desk.examination().report(Stop.CRADLE).findings())
+        assertThat(cradle().isolators().get(0).corner().size(MountChoices.Item.TAB))
+                .contains(0.002);
+        assertThat(desk.examination().report(Step.CRADLE).findings())
                 .anyMatch(finding -> finding.code().equals("cradle.thin-tab"));
         enter(robot, "#corner-bolt", "-3");
         assertThat(text(robot, "#corner-bolt-problem")).contains("greater than 0");
@@ -298,12 +299,12 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(text(robot, "#corner-words")).contains("M8x1.25");
         press(robot, "#corner-leave");
         settled();
-        assertThat(cradle().isolators().get(0).corner()).isEqualTo(Corner.UNDECIDED);
+        assertThat(cradle().isolators().get(0).corner()).isEqualTo(MountChoices.UNDECIDED);
     }
 
     @Test
     void details_areAddedJudgedAndTakenAway(FxRobot robot) {
-        at(robot, Stop.CRADLE, "details");
+        at(robot, Step.CRADLE, "details");
         fill(robot, "#detail-sizes", "S3 C2 C9 40");
         press(robot, "#detail-take");
         assertThat(text(robot, "#detail-problem")).contains("stop too soon");
@@ -340,13 +341,13 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void schools_tellTheirPrice_andOneIsTaken(FxRobot robot) {
-        at(robot, Stop.CRADLE, "schools");
+        at(robot, Step.CRADLE, "schools");
         press(robot, "#schools-run");
         until(() -> robot.lookup("#school-1").tryQuery().isPresent());
         press(robot, "#school-1");
         settled();
         assertThat(cradle().isSoft()).isFalse();
-        assertThat(desk.examination().report(Stop.SHAKE).findings())
+        assertThat(desk.examination().report(Step.SHAKE).findings())
                 .anyMatch(finding -> finding.code().equals("shake.hard") && finding.severity() == Severity.NOTE);
         assertThat(desk.session().undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES))
                 .isEqualTo("hard");
@@ -354,19 +355,19 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void shop_tellsWhatIsOnItsShelf(FxRobot robot) {
-        at(robot, Stop.CRADLE, "schools");
+        at(robot, Step.CRADLE, "schools");
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
         assertThat(text(robot, "#shop-shelf-problem")).contains("pipe of clay");
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");
         settled();
         assertThat(desk.session().job().build().shop().sections()).hasSize(2);
-        assertThat(desk.examination().report(Stop.CRADLE).findings())
+        assertThat(desk.examination().report(Step.CRADLE).findings())
                 .anyMatch(finding -> finding.code().equals("cradle.stock"));
     }
 
     @Test
     void order_tellsEveryTube(FxRobot robot) {
-        at(robot, Stop.CRADLE, "order");
+        at(robot, Step.CRADLE, "order");
         press(robot, "#order-run");
         until(() -> !robot.lookup("#order-steps .label").queryAll().isEmpty());
         assertThat(robot.lookup("#order-steps .label").queryAllAs(Label.class))

@@ -13,16 +13,16 @@ import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.engine.EngineLayout;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.SimulatedScanner;
-import oddcradle.core.job.BodyEdit;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Donor;
-import oddcradle.core.job.History;
-import oddcradle.core.job.Scan;
-import oddcradle.core.job.Side;
-import oddcradle.core.job.Turn;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.History;
+import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.weigh.Weighing;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.DemoJobs;
@@ -47,13 +47,13 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void swing_isAddedFilledInAndStruckOut(FxRobot robot) {
-        at(robot, Stop.DONOR, "weigh");
+        at(robot, Step.DONOR, "weigh");
         int before = donor().weighings().size();
         click(robot, "#weigh-swing");
         settled();
         assertThat(donor().weighings()).hasSize(before + 1);
         enter(robot, "#weigh-field-6", "1.73 s");
-        Weighing.Swing swing = (Weighing.Swing) donor().weighings().get(before);
+        Weighing.Pendulum swing = (Weighing.Pendulum) donor().weighings().get(before);
         assertThat(swing.period()).isCloseTo(1.73, within(1e-12));
         assertThat(desk.examination().weighed().contributions())
                 .anyMatch(each -> each.weighing().equals(swing.id()));
@@ -64,7 +64,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void envelopeFromDimensions_takesRoomAtOnce(FxRobot robot) {
-        at(robot, Stop.DONOR, "engine");
+        at(robot, Step.DONOR, "engine");
         int parts = donor().bodies().size();
         click(robot, "#envelope");
         settled();
@@ -82,23 +82,23 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void outputHoleAndHistory_areWrittenDown(FxRobot robot) {
-        at(robot, Stop.DONOR, "engine");
+        at(robot, Step.DONOR, "engine");
         robot.interact(() -> robot.lookup("#output-turn").queryComboBox().setValue(Turn.CLOCKWISE));
         assertThat(donor().output().turn()).isEqualTo(Turn.CLOCKWISE);
         enter(robot, "#boss-depth", "18");
         assertThat(donor().bosses().get(0).hole().depth()).isCloseTo(0.018, within(1e-12));
-        at(robot, Stop.DONOR, "history");
+        at(robot, Step.DONOR, "history");
         click(robot, "#check-3-fault");
         settled();
         assertThat(donor().history().checks())
                 .anyMatch(check -> check.what().equals(History.USUAL.get(3)) && check.found() == History.Found.FAULT);
-        assertThat(desk.examination().report(Stop.DONOR).findings())
+        assertThat(desk.examination().report(Step.DONOR).findings())
                 .anyMatch(finding -> finding.code().equals("donor.fault"));
     }
 
     @Test
     void candidates_areComparedReorderedAndSeated(FxRobot robot) {
-        at(robot, Stop.DONOR, "compare");
+        at(robot, Step.DONOR, "compare");
         until(() -> robot.lookup("#seat-1").tryQuery().isPresent());
         String first =
                 robot.lookup("#candidates .wanted").queryAs(Labeled.class).getText();
@@ -121,7 +121,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void rustedWall_isReckonedWith(FxRobot robot) {
-        at(robot, Stop.HOST, "tubes");
+        at(robot, Step.HOST, "tubes");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("H1L")));
         enter(robot, "#pit-depth", "0.9");
         assertThat(desk.session()
@@ -138,7 +138,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         click(robot, "#wall-sound");
         assertThat(desk.session().job().host().member("H1L").orElseThrow().condition())
                 .isEmpty();
-        at(robot, Stop.HOST, "keep-out");
+        at(robot, Step.HOST, "keep-out");
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -147,7 +147,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         for (DemoJobs demo : DemoJobs.values()) {
             robot.interact(() -> desk.session().openUnsaved(demo.load()));
             settled();
-            for (Stop stop : Stop.values()) {
+            for (Step stop : Step.values()) {
                 robot.interact(() -> desk.goTo(stop));
             }
             assertThat(desk.complaintProperty().get()).isEmpty();
@@ -170,7 +170,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
             desk.apply(new BodyEdit.ChangeDonor(
                     donor().withScan(Optional.of(new Scan("tern.stl", 0.001, List.of()))), "scan", "scan"));
         });
-        at(robot, Stop.DONOR, "scan");
+        at(robot, Step.DONOR, "scan");
         until(() -> desk.examination().scans().of("tern.stl").isPresent());
         assertThat(text(robot, "#scan-problem")).contains("needs 3 more");
         for (Boss boss : donor().bosses()) {
@@ -194,7 +194,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void pipeAndServicePart_areTypedIn(FxRobot robot) {
-        at(robot, Stop.DONOR, "parts");
+        at(robot, Step.DONOR, "parts");
         fill(robot, "#pipe-called", "breather");
         fill(robot, "#pipe-corners", "100 -120 50; 200 -120 50; 200 -120");
         fill(robot, "#pipe-bend-radius", "20");
@@ -215,7 +215,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
 
     @Test
     void nodeTubeAndKeepOut_areTypedIn(FxRobot robot) {
-        at(robot, Stop.HOST, "tubes");
+        at(robot, Step.HOST, "tubes");
         fill(robot, "#node-called", "X1");
         fill(robot, "#node-at", "480 330 220");
         click(robot, "#node-take");
@@ -227,7 +227,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         click(robot, "#new-tube-take");
         settled();
         assertThat(desk.session().job().host().member("H40")).isPresent();
-        at(robot, Stop.HOST, "keep-out");
+        at(robot, Step.HOST, "keep-out");
         int before = desk.session().job().host().keepOuts().size();
         fill(robot, "#keep-out-called", "battery");
         fill(robot, "#keep-out-middle-or-end", "700 -200 400");

@@ -21,13 +21,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.CandidateEdit;
-import oddcradle.core.job.Freedom;
-import oddcradle.core.job.History;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
 import oddcradle.core.job.Weights;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.donor.History;
+import oddcradle.core.job.edit.CandidateEdit;
+import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.DemoJobs;
@@ -110,22 +110,22 @@ class KeptWorkTest extends WindowDriver {
     @Test
     void wrongValue_staysMarked_andIsAskedAboutBeforeTheStopIsLeft(FxRobot robot) {
         typeOver(robot, "#seat-up", "eleven");
-        Platform.runLater(() -> desk.goTo(Stop.LOAD));
+        Platform.runLater(() -> desk.goTo(Step.LOAD));
         until(() -> robot.lookup("#answer-back").tryQuery().isPresent());
         robot.clickOn("#answer-back");
-        assertThat(desk.stopProperty().get()).isEqualTo(Stop.SEAT);
+        assertThat(desk.stopProperty().get()).isEqualTo(Step.SEAT);
         assertThat(typed(robot, "#seat-up")).isEqualTo("eleven");
         assertThat(text(robot, "#seat-up-problem")).contains("no number");
-        Platform.runLater(() -> desk.goTo(Stop.LOAD));
+        Platform.runLater(() -> desk.goTo(Step.LOAD));
         answer(robot, 0);
-        assertThat(desk.stopProperty().get()).isEqualTo(Stop.LOAD);
-        robot.interact(() -> desk.goTo(Stop.SEAT));
+        assertThat(desk.stopProperty().get()).isEqualTo(Step.LOAD);
+        robot.interact(() -> desk.goTo(Step.SEAT));
         assertThat(typed(robot, "#seat-up")).isEqualTo("470");
     }
 
     @Test
     void formHalfFilledIn_isAskedAboutBeforeTheJobIsLeft(FxRobot robot) {
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         fill(robot, "#add-tube-called", "front cross");
         Platform.runLater(() -> window.files().openDemo(DemoJobs.HUT_SKID));
         until(() -> robot.lookup("#answer-0").tryQuery().isPresent());
@@ -134,14 +134,14 @@ class KeptWorkTest extends WindowDriver {
         assertThat(desk.session().job().name()).isEqualTo("Saltmarsh runabout");
         assertThat(typed(robot, "#add-tube-called")).isEqualTo("front cross");
         // Another stop does not lose it.
-        robot.interact(() -> desk.goTo(Stop.LOAD));
-        robot.interact(() -> desk.goTo(Stop.CRADLE));
+        robot.interact(() -> desk.goTo(Step.LOAD));
+        robot.interact(() -> desk.goTo(Step.CRADLE));
         assertThat(typed(robot, "#add-tube-called")).isEqualTo("front cross");
     }
 
     @Test
     void readingWithoutEnter_isTakenOnLeavingTheStop(FxRobot robot) {
-        at(robot, Stop.DONOR, "measure");
+        at(robot, Step.DONOR, "measure");
         int before = desk.session().job().donor().survey().readings().size();
         until(() -> robot.lookup("#reading-entry").query().isVisible());
         click(robot, "#reading-entry");
@@ -155,7 +155,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void escInAReading_bringsBackWhatWasAsked_andOldErrorsGoWithNewText(FxRobot robot) {
-        at(robot, Stop.DONOR, "measure");
+        at(robot, Step.DONOR, "measure");
         click(robot, "#reading-entry");
         robot.write("about ten").type(KeyCode.ENTER);
         assertThat(text(robot, "#reading-problem")).contains("no number");
@@ -167,7 +167,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void historyNote_isTakenByTab(FxRobot robot) {
-        at(robot, Stop.DONOR, "history");
+        at(robot, Step.DONOR, "history");
         click(robot, "#check-0-note");
         robot.write("worn a little").type(KeyCode.TAB);
         WaitForAsyncUtils.waitForFxEvents();
@@ -317,7 +317,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void sheetsOfAnotherJob_areItsOwn(FxRobot robot) {
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C9")));
         robot.interact(() -> desk.session().openUnsaved(DemoJobs.ORCHARD_TUG.load()));
         settled();
@@ -361,7 +361,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void candidateSliders_followTheJob(FxRobot robot) {
-        at(robot, Stop.DONOR, "compare");
+        at(robot, Step.DONOR, "compare");
         Slider fit = robot.lookup("#care-fit").queryAs(Slider.class);
         double before = fit.getValue();
         robot.interact(() -> desk.apply(new CandidateEdit.SetWeights(new Weights(before > 5 ? 1 : 9, 4, 5, 5, 3, 6))));

@@ -13,9 +13,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Freedom;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.notes.NotesPane;
 import oddcradle.desktop.store.Desk;
@@ -92,7 +92,7 @@ class KeyboardTest extends WindowDriver {
     @Test
     void arrows_moveTheEngineAtSeatOnly_andEscEndsAPick(FxRobot robot) {
         double before = desk.session().job().seat().value(Freedom.FORWARD);
-        robot.interact(() -> desk.goTo(Stop.LOAD));
+        robot.interact(() -> desk.goTo(Step.LOAD));
         focus(robot, "#stand");
         robot.type(KeyCode.UP, KeyCode.UP);
         assertThat(desk.session().job().seat().value(Freedom.FORWARD)).isEqualTo(before);
@@ -106,7 +106,7 @@ class KeyboardTest extends WindowDriver {
 
     @Test
     void enterInAForm_takesIt(FxRobot robot) {
-        at(robot, Stop.CRADLE, "tubes");
+        at(robot, Step.CRADLE, "tubes");
         int before = desk.session().job().cradle().members().size();
         fill(robot, "#add-tube-from", "S1");
         fill(robot, "#add-tube-to", "S2");
@@ -141,7 +141,7 @@ class KeyboardTest extends WindowDriver {
         assertThat(text(robot, "#seat-yaw-problem")).isEqualTo("is 400 °, must lie between -360 ° and 360 °");
         robot.type(KeyCode.ESCAPE);
         robot.clickOn("#seat-up").type(KeyCode.ESCAPE);
-        robot.interact(() -> desk.goTo(Stop.LOAD));
+        robot.interact(() -> desk.goTo(Step.LOAD));
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
         WaitForAsyncUtils.waitForFxEvents();
         List<String> sections =
@@ -174,7 +174,7 @@ class KeyboardTest extends WindowDriver {
 
     @Test
     void endedSearch_saysThatItsResultsAreOld(FxRobot robot) {
-        at(robot, Stop.SEAT, "search");
+        at(robot, Step.SEAT, "search");
         click(robot, "#search-run");
         robot.interact(() -> desk.work().end());
         WaitForAsyncUtils.waitForFxEvents();

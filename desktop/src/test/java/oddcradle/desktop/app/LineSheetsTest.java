@@ -13,11 +13,11 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.drive.JackShaft;
-import oddcradle.core.examine.RoadChart;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Solid;
-import oddcradle.core.job.Datum;
-import oddcradle.core.job.Line;
+import oddcradle.core.job.line.Datum;
+import oddcradle.core.job.line.Line;
+import oddcradle.core.step.line.RoadChart;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
@@ -54,7 +54,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void teethAndAJackshaft_changeLengthSpeedEnvelopeAndFindings(FxRobot robot) {
-        at(robot, Stop.LINE, "stages");
+        at(robot, Step.LINE, "stages");
         double speed = chart().topSpeed();
         double ratio = chart().gears().get(0).ratio();
         List<Solid> runs = drawn("S1");
@@ -71,7 +71,7 @@ class LineSheetsTest extends WindowDriver {
         assertThat(chart().gears().get(0).ratio()).isCloseTo(ratio * 43 / 17 * 14 / 41, within(1e-9));
         assertThat(chart().topSpeed()).isNotEqualTo(speed);
         assertThat(drawn("S1")).isNotEqualTo(runs);
-        assertThat(desk.examination().report(Stop.LINE).findings())
+        assertThat(desk.examination().report(Step.LINE).findings())
                 .anyMatch(finding -> finding.code().equals("line.taller"));
 
         click(robot, "#open-S1");
@@ -99,7 +99,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void datum_isChosenAndLeavesWhatItLeaves(FxRobot robot) {
-        at(robot, Stop.LINE, "datum");
+        at(robot, Step.LINE, "datum");
         assertThat(text(robot, "#datum-open"))
                 .contains("forward:", "up:", "pitch:")
                 .doesNotContain("left:");
@@ -108,19 +108,19 @@ class LineSheetsTest extends WindowDriver {
         assertThat(line().datum().pivot()).isPresent();
         enter(robot, "#datum-bolt", "3/8");
         assertThat(line().datum().pivot().orElseThrow().bolt()).isCloseTo(0.009525, within(1e-12));
-        until(() -> desk.examination().report(Stop.LINE).figures().stream()
+        until(() -> desk.examination().report(Step.LINE).figures().stream()
                 .anyMatch(figure -> figure.name().equals("collar: wall")));
         enter(robot, "#datum-bolt", "0");
         assertThat(text(robot, "#datum-bolt-problem")).contains("greater than 0");
         choose(robot, "#datum-rule", Datum.Rule.SHAFT_COAXIAL);
         settled();
-        assertThat(desk.examination().report(Stop.LINE).findings())
+        assertThat(desk.examination().report(Step.LINE).findings())
                 .anyMatch(finding -> finding.code().equals("line.datum-contradicts"));
     }
 
     @Test
     void drivenEndArmAndChart_areWrittenDownAndDrawn(FxRobot robot) {
-        at(robot, Stop.LINE, "driven");
+        at(robot, Step.LINE, "driven");
         enter(robot, "#driven-tyre-radius", "11 in");
         assertThat(desk.session().job().host().drivenEnd().tyreRadius()).isCloseTo(0.2794, within(1e-12));
         click(robot, "#swing-arm");
@@ -136,7 +136,7 @@ class LineSheetsTest extends WindowDriver {
         assertThat(text(robot, "#end-poles-0-none-problem")).contains("must be even");
         robot.type(KeyCode.ESCAPE);
         robot.clickOn("#arm-highest-below-level").type(KeyCode.ESCAPE);
-        at(robot, Stop.LINE, "charts");
+        at(robot, Step.LINE, "charts");
         Canvas canvas = robot.lookup("#chart-forces").queryAs(Canvas.class);
         int[] inked = new int[1];
         robot.interact(() -> {
@@ -154,7 +154,7 @@ class LineSheetsTest extends WindowDriver {
     void stagesOfTheTug_areOpenedReorderedAndPutBack(FxRobot robot) {
         robot.interact(() -> desk.session().openUnsaved(DemoJobs.ORCHARD_TUG.load()));
         settled();
-        at(robot, Stop.LINE, "stages");
+        at(robot, Step.LINE, "stages");
         assertThat(text(robot, "#stage-opened")).contains("variator");
         put(robot, "#stage-belt-length", "1.7 m");
         assertThat(line().stages().get(0).measures().get(2).quantity().si()).isCloseTo(1.7, within(1e-12));
@@ -180,7 +180,7 @@ class LineSheetsTest extends WindowDriver {
 
     @Test
     void dishedSprocketAndSpacer_areOfferedAndTheFirstIsTaken(FxRobot robot) {
-        at(robot, Stop.LINE, "figures");
+        at(robot, Step.LINE, "figures");
         until(() -> robot.lookup("#cure-line-offset").tryQuery().isPresent());
         assertThat(text(robot, "#figure-chain-planes-apart")).isEqualTo("4.6 mm");
         robot.clickOn("#cure-line-offset");

@@ -11,9 +11,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Boss;
-import oddcradle.core.job.Side;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Reading;
@@ -38,7 +38,7 @@ class MeasuringTest extends WindowDriver {
             desk.session()
                     .openUnsaved(
                             JobCodec.fresh(Side.DONOR.withSurvey(desk.session().job(), Survey.NONE)));
-            desk.goTo(Stop.DONOR);
+            desk.goTo(Step.DONOR);
         });
         settled();
     }
@@ -122,10 +122,10 @@ class MeasuringTest extends WindowDriver {
 
     @Test
     void slipOfTheDemo_isFoundAndItsCureApplied(FxRobot robot) {
-        robot.interact(() -> desk.goTo(Stop.DONOR));
+        robot.interact(() -> desk.goTo(Step.DONOR));
         settled();
         assertThat(desk.examination().survey(Side.DONOR).suspects()).hasSize(1);
-        assertThat(desk.examination().report(Stop.DONOR).worst()).isEqualTo(Severity.STOP);
+        assertThat(desk.examination().report(Step.DONOR).worst()).isEqualTo(Severity.STOP);
         robot.clickOn(robot.lookup(".cure-button")
                 .match((Node node) -> ((Labeled) node).getText().startsWith("R12 as"))
                 .<Node>query());
@@ -136,7 +136,7 @@ class MeasuringTest extends WindowDriver {
 
     @Test
     void readingTakenUpAgain_isReplacedOrStruckOut(FxRobot robot) {
-        robot.interact(() -> desk.goTo(Stop.DONOR));
+        robot.interact(() -> desk.goTo(Step.DONOR));
         settled();
         click(robot, "#reading-R2");
         assertThat(text(robot, "#wanted")).startsWith("Once more R2");

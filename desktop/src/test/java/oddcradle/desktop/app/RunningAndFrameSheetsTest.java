@@ -13,16 +13,16 @@ import java.util.Random;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.engine.Crank;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.mesh.SimulatedScanner;
-import oddcradle.core.job.Anchor;
-import oddcradle.core.job.BodyEdit;
-import oddcradle.core.job.Donor;
-import oddcradle.core.job.Host;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Node;
-import oddcradle.core.job.Scan;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.job.host.Host;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
@@ -51,7 +51,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
 
     @Test
     void gearsCurveAndCrank_areTypedInAndWrongOnesSaySo(FxRobot robot) {
-        at(robot, Stop.DONOR, "running");
+        at(robot, Step.DONOR, "running");
         Crank before = donor().engine().crank().orElseThrow();
         enter(robot, "#gear-ratios", "3.1 2.2 1.6");
         assertThat(donor().engine().gearRatios()).containsExactly(3.1, 2.2, 1.6);
@@ -71,7 +71,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
 
     @Test
     void holeOfABoss_isWrittenDown(FxRobot robot) {
-        at(robot, Stop.DONOR, "engine");
+        at(robot, Step.DONOR, "engine");
         enter(robot, "#boss-thread", "M10x1.25");
         enter(robot, "#boss-axis", "0 1 0.2");
         enter(robot, "#boss-bore", "3/8");
@@ -84,7 +84,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
 
     @Test
     void hardPointSupportSquareAndWeight_areSetAndTakenAway(FxRobot robot) {
-        at(robot, Stop.HOST, "frame");
+        at(robot, Step.HOST, "frame");
         fill(robot, "#hard-point-called", "P9");
         fill(robot, "#hard-point-what-it-is", "seat rail");
         fill(robot, "#hard-point-node", "nowhere");
@@ -132,7 +132,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
                     .withScan(Optional.of(new Scan("frame.stl", 0.001, picks)));
             desk.apply(new BodyEdit.ChangeHost(other, "scan", "scan"));
         });
-        at(robot, Stop.HOST, "scan");
+        at(robot, Step.HOST, "scan");
         until(() -> desk.examination().scans().of("frame.stl").isPresent());
         Vec3 from = places.get(lost.nodes().get(0));
         Vec3 to = places.get(lost.nodes().get(1));

@@ -13,12 +13,12 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.clearance.Gap;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
-import oddcradle.core.job.Part;
-import oddcradle.core.job.Seat;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -63,7 +63,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void engine_followsTheHand_whereItIsFree_andTheGapsWithIt(FxRobot robot) {
-        robot.interact(() -> desk.goTo(Stop.SEAT));
+        robot.interact(() -> desk.goTo(Step.SEAT));
         settled();
         Point2D at = donorOnScreen(robot);
         Seat before = seat();
@@ -84,7 +84,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void pairOfTheLedger_isGivenItsOwnRoomWithAReason(FxRobot robot) {
-        at(robot, Stop.SEAT, "gaps");
+        at(robot, Step.SEAT, "gaps");
         Gap worst = worst();
         assertThat(text(robot, "#gap-0"))
                 .isEqualTo(worst.donorPart().label() + " – " + worst.obstacle().label());
@@ -108,7 +108,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void search_showsCards_andOneIsTaken(FxRobot robot) {
-        at(robot, Stop.SEAT, "search");
+        at(robot, Step.SEAT, "search");
         enter(robot, "#bound-up-from", "350");
         enter(robot, "#bound-up-to", "300");
         assertThat(text(robot, "#bound-up-to-problem")).contains("swap the bounds");
@@ -130,7 +130,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void oneSeatForTwoDonors_tellsWhatDiffers(FxRobot robot) {
-        at(robot, Stop.SEAT, "search");
+        at(robot, Step.SEAT, "search");
         press(robot, "#search-both");
         until(() -> text(robot, "#search-said").contains("Both sit at"));
         assertThat(text(robot, "#search-said")).contains("B1 and").contains("apart");
@@ -138,7 +138,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void longWork_canBeEnded(FxRobot robot) {
-        at(robot, Stop.SEAT, "search");
+        at(robot, Step.SEAT, "search");
         Job before = desk.session().job();
         robot.interact(() -> {
             robot.lookup("#search-run").queryAs(ButtonBase.class).fire();
@@ -152,7 +152,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void wayOut_isFoundAndPlayed_andStopped(FxRobot robot) {
-        at(robot, Stop.SEAT, "way");
+        at(robot, Step.SEAT, "way");
         press(robot, "#way-find");
         until(() -> text(robot, "#way-said").contains("Out "));
         assertThat(text(robot, "#way-said")).contains("First off: silencer");
@@ -180,7 +180,7 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void odds_areDrawn_andSayWhatRaisesThem(FxRobot robot) {
-        at(robot, Stop.SEAT, "odds");
+        at(robot, Step.SEAT, "odds");
         press(robot, "#odds-run");
         until(() -> text(robot, "#odds-all").contains("%"));
         assertThat(robot.lookup("#odds-better").queryAs(VBox.class).getChildren())
@@ -191,20 +191,20 @@ class SeatSheetsTest extends WindowDriver {
 
     @Test
     void boltsStrapsAndNeighbours_areShown(FxRobot robot) {
-        at(robot, Stop.SEAT, "bolts");
+        at(robot, Step.SEAT, "bolts");
         until(() ->
                 robot.lookup("#mount-bolts").queryAs(VBox.class).getChildren().size() == 4);
         enter(robot, "#lift-hook", "900");
         assertThat(desk.session().job().plan().lifting().hook()).isCloseTo(0.9, within(1e-12));
         assertThat(robot.lookup("#lift-straps").queryAs(VBox.class).getChildren())
                 .hasSize(4);
-        at(robot, Stop.SEAT, "follows");
+        at(robot, Step.SEAT, "follows");
         assertThat(robot.lookup("#follows").queryAs(VBox.class).getChildren()).hasSizeGreaterThan(12);
     }
 
     @Test
     void datumButton_putsTheChainInLine_andLimitsAreTold(FxRobot robot) {
-        at(robot, Stop.SEAT, "place");
+        at(robot, Step.SEAT, "place");
         until(() -> !desk.live().asideProperty().get().limits().isEmpty());
         VBox limits = robot.lookup("#seat-limits").queryAs(VBox.class);
         until(() -> limits.getChildren().size() == 4);

@@ -14,7 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
@@ -130,7 +130,7 @@ abstract class WindowDriver {
     }
 
     /** Goes to a sheet of a stop. */
-    void at(FxRobot robot, Stop stop, String leaf) {
+    void at(FxRobot robot, Step stop, String leaf) {
         robot.interact(() -> desk.goTo(stop));
         click(robot, "#leaf-" + leaf);
         settled();

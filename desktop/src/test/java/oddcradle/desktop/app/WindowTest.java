@@ -19,9 +19,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Freedom;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.JobStore;
 import org.junit.jupiter.api.Test;
@@ -193,8 +193,8 @@ class WindowTest extends WindowDriver {
         robot.clickOn("#look");
         assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
-        assertThat(desk.stopProperty().get()).isEqualTo(Stop.LOAD);
-        for (Stop stop : Stop.values()) {
+        assertThat(desk.stopProperty().get()).isEqualTo(Step.LOAD);
+        for (Step stop : Step.values()) {
             robot.clickOn("#stop-" + stop.name().toLowerCase(Locale.ROOT));
             assertThat(desk.stopProperty().get()).isEqualTo(stop);
         }

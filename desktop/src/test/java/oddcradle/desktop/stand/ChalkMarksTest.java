@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
@@ -13,7 +13,7 @@ class ChalkMarksTest {
     private static final Examination DEMO =
             Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
 
-    private static List<String> texts(Stop stop) {
+    private static List<String> texts(Step stop) {
         return ChalkMarks.of(DEMO, stop).stream()
                 .map(mark -> mark.text().in(UnitStyle.MILLIMETRES))
                 .toList();
@@ -21,24 +21,24 @@ class ChalkMarksTest {
 
     @Test
     void everyStop_hasItsMarks() {
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             assertThat(texts(stop)).as(stop.title()).isNotEmpty();
         }
     }
 
     @Test
     void seat_showsLineGapsAndWeight() {
-        assertThat(texts(Stop.SEAT))
+        assertThat(texts(Step.SEAT))
                 .contains("chain 4.6 mm", "CG 47.5 kg · 548.0 mm up")
                 .hasSize(5);
-        ChalkMark line = ChalkMarks.of(DEMO, Stop.SEAT).get(0);
+        ChalkMark line = ChalkMarks.of(DEMO, Step.SEAT).get(0);
         assertThat(line.style()).isEqualTo("stop");
         assertThat(line.from()).isEqualTo(DEMO.seating().driverCentre());
     }
 
     @Test
     void load_marksTheHardestWorkedTubeWhereItIsWorst() {
-        ChalkMark worst = ChalkMarks.of(DEMO, Stop.LOAD).get(0);
+        ChalkMark worst = ChalkMarks.of(DEMO, Step.LOAD).get(0);
         assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C1 ");
         assertThat(worst.style()).isEqualTo("watch");
         assertThat(worst.from().z()).isBetween(0.3, 0.4);
@@ -46,6 +46,6 @@ class ChalkMarksTest {
 
     @Test
     void make_marksEveryCutTube() {
-        assertThat(texts(Stop.MAKE)).hasSize(DEMO.cutList().size());
+        assertThat(texts(Step.MAKE)).hasSize(DEMO.cutList().size());
     }
 }

@@ -6,7 +6,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;

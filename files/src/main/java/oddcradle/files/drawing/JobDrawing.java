@@ -3,20 +3,20 @@ package oddcradle.files.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import oddcradle.core.examine.DriveBodies;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.motion.Sweep;
-import oddcradle.core.job.Category;
-import oddcradle.core.job.Donor;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Part;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.structure.DriveBodies;
 
 /** The job's solids and their outlines in a view. */
 public final class JobDrawing {

@@ -21,16 +21,16 @@ import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
-import oddcradle.core.job.Anchor;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.Neighbour;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.seat.Neighbour;
+import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
-import oddcradle.core.mounting.Cushion;
 import oddcradle.core.mounting.Hard;
+import oddcradle.core.mounting.MountElement;
 import oddcradle.core.section.Angle;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.RectTube;
@@ -63,7 +63,7 @@ final class JobMapper {
             .addMixIn(Stage.class, StageTypes.class)
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .addMixIn(Neighbour.class, NeighbourTypes.class)
-            .addMixIn(Cushion.class, CushionTypes.class)
+            .addMixIn(MountElement.class, CushionTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
             .build();
 
@@ -121,7 +121,7 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Weighing.Scales.class, name = "scales"),
         @JsonSubTypes.Type(value = Weighing.Tilt.class, name = "tilt"),
         @JsonSubTypes.Type(value = Weighing.Hang.class, name = "hang"),
-        @JsonSubTypes.Type(value = Weighing.Swing.class, name = "swing"),
+        @JsonSubTypes.Type(value = Weighing.Pendulum.class, name = "swing"),
         @JsonSubTypes.Type(value = Weighing.Estimate.class, name = "estimate")
     })
     private interface WeighingTypes {}

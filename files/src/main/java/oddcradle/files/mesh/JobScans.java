@@ -5,12 +5,12 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.examine.Scans;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.TriangleMesh;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Scan;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.placement.Scans;
 
 /** Reads the scans that a job names; they lie beside it. */
 public final class JobScans {

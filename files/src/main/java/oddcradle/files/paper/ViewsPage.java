@@ -3,7 +3,7 @@ package oddcradle.files.paper;
 import java.io.IOException;
 import java.util.List;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.job.Boss;
+import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;

@@ -6,17 +6,17 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
-import oddcradle.core.examine.AssemblyOrder;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.MountCorner;
-import oddcradle.core.examine.MountStiffness;
-import oddcradle.core.job.Isolator;
-import oddcradle.core.joint.CornerStack;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.Tab;
+import oddcradle.core.propose.BuildChoices;
 import oddcradle.core.propose.Hours;
 import oddcradle.core.propose.Proposal;
 import oddcradle.core.propose.Proposals;
-import oddcradle.core.propose.Schools;
+import oddcradle.core.search.AssemblyOrder;
+import oddcradle.core.structure.MountStiffness;
 
 /** The cradle as JSON, SI throughout: mounts to the last washer, its stiffness, what each school costs; and proposals. */
 public final class CradleJson {
@@ -54,7 +54,7 @@ public final class CradleJson {
                             each.putArray("from").add(from.x()).add(from.y()).add(from.z()));
         }
         ArrayNode schools = out.putArray("schools");
-        Schools.of(examination, Progress.UNWATCHED).forEach(choice -> school(schools.addObject(), choice));
+        BuildChoices.of(examination, Progress.UNWATCHED).forEach(choice -> school(schools.addObject(), choice));
     }
 
     private static void stiffness(ObjectNode out, MountStiffness stiffness) {
@@ -68,7 +68,7 @@ public final class CradleJson {
                 .put("ratio", seat.ratio()));
     }
 
-    private static void corner(ObjectNode out, MountCorner corner) {
+    private static void corner(ObjectNode out, MountDesign corner) {
         out.put("tube", corner.tube().id())
                 .put("through_tube", corner.through())
                 .put("moves_along", corner.along())
@@ -86,7 +86,7 @@ public final class CradleJson {
                 .put("length", collar.length()));
     }
 
-    private static void tab(ObjectNode out, MountCorner corner) {
+    private static void tab(ObjectNode out, MountDesign corner) {
         Tab tab = corner.tab();
         out.put("plates", tab.plates())
                 .put("thickness", tab.thickness())
@@ -105,7 +105,7 @@ public final class CradleJson {
                 .forEach(point -> outline.addArray().add(point.x()).add(point.y()));
     }
 
-    private static void stack(ObjectNode out, CornerStack stack) {
+    private static void stack(ObjectNode out, BoltStack stack) {
         out.put("bolt", stack.bolt().mark())
                 .put("thread", stack.thread().designation())
                 .put("grade", stack.grade().word())
@@ -146,7 +146,7 @@ public final class CradleJson {
                 .put("shorts", contact.shorts()));
     }
 
-    private static void school(ObjectNode out, Schools.Choice choice) {
+    private static void school(ObjectNode out, BuildChoices.Choice choice) {
         out.put("question", choice.question())
                 .put("choice", choice.name())
                 .put("now", choice.now())

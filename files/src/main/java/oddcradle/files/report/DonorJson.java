@@ -3,16 +3,16 @@ package oddcradle.files.report;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
-import oddcradle.core.examine.Candidates;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.weigh.Estimated;
+import oddcradle.core.search.Candidates;
+import oddcradle.core.weigh.CombinedMass;
 
 /** The donor's weighing and the candidates as JSON, SI throughout. */
 final class DonorJson {
     private DonorJson() {}
 
-    static void weighed(ObjectNode out, Estimated weighed) {
+    static void weighed(ObjectNode out, CombinedMass weighed) {
         weighed.mass().ifPresent(mass -> out.put("mass", mass.value()).put("mass_sigma", mass.sigma()));
         weighed.cg().ifPresent(cg -> {
             vector(out.putArray("cg"), cg);
@@ -26,7 +26,7 @@ final class DonorJson {
         ArrayNode open = out.putArray("cg_open");
         weighed.openCg().forEach(open::add);
         ArrayNode said = out.putArray("weighings");
-        for (Estimated.Contribution each : weighed.contributions()) {
+        for (CombinedMass.Contribution each : weighed.contributions()) {
             said.addObject()
                     .put("id", each.weighing())
                     .put("kind", each.kind().name().toLowerCase(Locale.ROOT))

@@ -3,10 +3,10 @@ package oddcradle.files.report;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.RoadChart;
-import oddcradle.core.examine.StageResult;
-import oddcradle.core.job.Engine;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.step.line.RoadChart;
+import oddcradle.core.structure.StageResult;
 
 /** The line as JSON, SI throughout. */
 final class LineJson {

@@ -6,20 +6,20 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
-import oddcradle.core.examine.Candidates;
-import oddcradle.core.examine.Cure;
-import oddcradle.core.examine.Cures;
-import oddcradle.core.examine.CutTube;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.StopReport;
-import oddcradle.core.examine.TubeEnd;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
-import oddcradle.core.job.Side;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.report.Cure;
+import oddcradle.core.report.StepReport;
+import oddcradle.core.search.Candidates;
+import oddcradle.core.step.make.CutTube;
+import oddcradle.core.step.make.TubeEnd;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.core.vibration.ModesResult;
@@ -37,7 +37,7 @@ public final class ResultsJson {
         out.put("job", examination.job().name());
         out.put("worst", word(examination.findings().get(0)));
         ArrayNode stops = out.putArray("stops");
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             stops.add(stop(examination, examination.report(stop)));
         }
         ObjectNode survey = out.putObject("survey");
@@ -67,7 +67,7 @@ public final class ResultsJson {
         return finding.severity().name().toLowerCase(Locale.ROOT);
     }
 
-    private static ObjectNode stop(Examination examination, StopReport report) {
+    private static ObjectNode stop(Examination examination, StepReport report) {
         ObjectNode out = MAPPER.createObjectNode();
         out.put("stop", report.stop().name().toLowerCase(Locale.ROOT));
         out.put("worst", report.worst().name().toLowerCase(Locale.ROOT));

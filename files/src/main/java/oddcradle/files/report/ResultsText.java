@@ -1,14 +1,14 @@
 package oddcradle.files.report;
 
 import java.util.Locale;
-import oddcradle.core.examine.Cure;
-import oddcradle.core.examine.Cures;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.StopReport;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
+import oddcradle.core.report.Cure;
+import oddcradle.core.report.StepReport;
 import oddcradle.core.units.UnitStyle;
 
 /** An examination for a reader at a terminal. */
@@ -17,8 +17,8 @@ public final class ResultsText {
 
     public static String of(Examination examination, UnitStyle style) {
         StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
-        for (Stop stop : Stop.values()) {
-            StopReport report = examination.report(stop);
+        for (Step stop : Step.values()) {
+            StepReport report = examination.report(stop);
             text.append('\n')
                     .append(stop.number())
                     .append(' ')

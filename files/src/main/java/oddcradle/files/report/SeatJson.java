@@ -7,29 +7,29 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
-import oddcradle.core.examine.BracketTurns;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.KnockOns;
-import oddcradle.core.examine.LiftNotes;
-import oddcradle.core.examine.MountAccess;
-import oddcradle.core.examine.OddsOfFit;
-import oddcradle.core.examine.SeatAnswer;
-import oddcradle.core.examine.SeatConflict;
-import oddcradle.core.examine.SeatLimits;
-import oddcradle.core.examine.SeatSearch;
-import oddcradle.core.examine.SharedSeat;
-import oddcradle.core.examine.WaysOut;
-import oddcradle.core.examine.Sides;
 import oddcradle.core.finding.Figure;
-import oddcradle.core.job.Bracket;
-import oddcradle.core.job.Freedom;
-import oddcradle.core.job.Seat;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.seat.Bracket;
+import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.placement.Sides;
+import oddcradle.core.search.BracketTurns;
+import oddcradle.core.search.LiftNotes;
+import oddcradle.core.search.MountAccess;
+import oddcradle.core.search.OddsOfFit;
+import oddcradle.core.search.SeatAnswer;
+import oddcradle.core.search.SeatConflict;
+import oddcradle.core.search.SeatLimits;
+import oddcradle.core.search.SeatSearch;
+import oddcradle.core.search.SharedSeat;
+import oddcradle.core.search.WaysOut;
 import oddcradle.core.seating.Sling;
 import oddcradle.core.seating.ToolRoom;
 import oddcradle.core.seating.WayOut;
+import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.units.UnitStyle;
 
 /** The seat as JSON, SI throughout: every gap, what follows, odds, limits, tools and straps; and the answers of a search. */
@@ -108,7 +108,7 @@ public final class SeatJson {
     }
 
     private static void knockOns(ArrayNode out, Examination examination) {
-        for (KnockOns.KnockOn knockOn : examination.knockOns()) {
+        for (NeighbourChecks.NeighbourCheck knockOn : examination.knockOns()) {
             ObjectNode each = out.addObject()
                     .put("id", knockOn.neighbour().id())
                     .put("label", knockOn.neighbour().label())

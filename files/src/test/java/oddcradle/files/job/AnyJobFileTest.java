@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
-import oddcradle.core.examine.Cures;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
 import oddcradle.core.units.UnitStyle;

@@ -14,19 +14,19 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.job.Corner;
-import oddcradle.core.job.Cradle;
-import oddcradle.core.job.Detail;
-import oddcradle.core.job.Isolator;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Shop;
-import oddcradle.core.job.TubeJoint;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.make.Shop;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
-import oddcradle.core.mounting.Cushion;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
+import oddcradle.core.mounting.MountElement;
 import oddcradle.core.section.Angle;
 import oddcradle.core.section.Tube;
 import org.junit.jupiter.api.Test;
@@ -45,7 +45,7 @@ class CradleJobTest {
     private static Job full() throws IOException {
         Job job = demo();
         Cradle cradle = job.cradle();
-        List<Cushion> cushions = List.of(
+        List<MountElement> cushions = List.of(
                 new Hard(),
                 new BondedBush(0.02, 0.044, 0.04, 45, Elastomer.SILICONE),
                 new BondedPad(0.05, 0.02, 85, Elastomer.URETHANE),
@@ -55,10 +55,10 @@ class CradleJobTest {
             isolators.add(cradle.isolators()
                     .get(k)
                     .withPad(cushions.get(k))
-                    .withCorner(Corner.UNDECIDED
+                    .withCorner(MountChoices.UNDECIDED
                             .withThread("3/8-24")
-                            .with(Corner.Item.GAP, Optional.of(0.001))
-                            .with(Corner.Item.TAB, Optional.of(0.004))));
+                            .with(MountChoices.Item.GAP, Optional.of(0.001))
+                            .with(MountChoices.Item.TAB, Optional.of(0.004))));
         }
         Detail.BoltCircle circle = new Detail.BoltCircle(0.2, 6, "M8");
         List<Detail> details = List.of(

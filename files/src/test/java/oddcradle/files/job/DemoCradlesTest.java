@@ -11,9 +11,9 @@ import java.util.Optional;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Cradle;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.propose.CradleKind;
 import oddcradle.core.propose.Proposal;
@@ -41,7 +41,7 @@ class DemoCradlesTest {
         Job accepted = new TakeCradle(best.cradle(), "take it").applyTo(job);
         Examination examination = Examination.of(accepted);
         assertThat(examination.load().answer()).isPresent();
-        assertThat(examination.report(Stop.CRADLE).findings())
+        assertThat(examination.report(Step.CRADLE).findings())
                 .noneMatch(finding -> finding.severity() == Severity.STOP);
         assertThat(best.stops()).isZero();
         assertThat(best.worstUse().orElseThrow().share()).isLessThanOrEqualTo(1);
@@ -77,17 +77,17 @@ class DemoCradlesTest {
     @Test
     void alloyRails_areClampedNotWelded() throws IOException {
         Examination tug = Examination.of(demo("orchard-tug"));
-        assertThat(tug.report(Stop.CRADLE).findings())
+        assertThat(tug.report(Step.CRADLE).findings())
                 .noneMatch(finding -> finding.code().equals("cradle.alloy"));
         for (Proposal proposal :
                 Proposals.run(tug, Proposals.Wishes.ALL, Progress.UNWATCHED).proposals()) {
-            assertThat(proposal.examination().report(Stop.CRADLE).findings())
+            assertThat(proposal.examination().report(Step.CRADLE).findings())
                     .as(proposal.title())
                     .noneMatch(finding -> finding.code().equals("cradle.alloy"));
         }
         Job bare = demo("orchard-tug");
         Job welded = bare.withCradle(bare.cradle().withDetails(List.of()));
-        assertThat(Examination.of(welded).report(Stop.CRADLE).findings())
+        assertThat(Examination.of(welded).report(Step.CRADLE).findings())
                 .anyMatch(finding -> finding.code().equals("cradle.alloy") && finding.severity() == Severity.STOP);
     }
 }

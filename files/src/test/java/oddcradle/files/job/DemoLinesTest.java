@@ -7,17 +7,17 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.List;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.examine.Cures;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.LineResult;
-import oddcradle.core.examine.RoadChart;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Datum;
-import oddcradle.core.job.Freedom;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.line.Datum;
+import oddcradle.core.step.line.RoadChart;
+import oddcradle.core.structure.LineResult;
 import oddcradle.files.report.ResultsJson;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,7 +30,7 @@ class DemoLinesTest {
     }
 
     private static double figure(Examination examination, String name) {
-        return examination.report(Stop.LINE).figures().stream()
+        return examination.report(Step.LINE).figures().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no figure " + name))
@@ -44,7 +44,7 @@ class DemoLinesTest {
         Job job = demo.load().job();
         for (int round = 0; round < 3; round++) {
             Examination examination = Examination.of(job);
-            List<Finding> stops = examination.report(Stop.LINE).findings().stream()
+            List<Finding> stops = examination.report(Step.LINE).findings().stream()
                     .filter(finding -> finding.severity() == Severity.STOP)
                     .toList();
             if (stops.isEmpty()) {
@@ -53,7 +53,7 @@ class DemoLinesTest {
             job = Cures.of(examination, stops.get(0)).get(0).edit().applyTo(job);
         }
         Examination mended = Examination.of(job);
-        assertThat(mended.report(Stop.LINE).findings()).noneMatch(finding -> finding.severity() == Severity.STOP);
+        assertThat(mended.report(Step.LINE).findings()).noneMatch(finding -> finding.severity() == Severity.STOP);
         assertThat(job.line().datum().rule()).isNotEqualTo(Datum.Rule.FREE);
         assertThat(job.line().datum().reason()).isNotBlank();
         assertThat(job.seat().held())

@@ -10,26 +10,26 @@ import java.util.stream.Collectors;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.KnockOns;
-import oddcradle.core.examine.LiftNotes;
-import oddcradle.core.examine.MountAccess;
-import oddcradle.core.examine.OddsOfFit;
-import oddcradle.core.examine.SeatAnswer;
-import oddcradle.core.examine.SeatSearch;
-import oddcradle.core.examine.SharedSeat;
-import oddcradle.core.examine.WaysOut;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.SolidDistance;
-import oddcradle.core.job.Category;
-import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Seat;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.seat.Seat;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
-import oddcradle.core.odds.FirstFit;
+import oddcradle.core.odds.BoltUpChance;
+import oddcradle.core.search.LiftNotes;
+import oddcradle.core.search.MountAccess;
+import oddcradle.core.search.OddsOfFit;
+import oddcradle.core.search.SeatAnswer;
+import oddcradle.core.search.SeatSearch;
+import oddcradle.core.search.SharedSeat;
+import oddcradle.core.search.WaysOut;
 import oddcradle.core.seating.WayOut;
+import oddcradle.core.step.seat.NeighbourChecks;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -119,7 +119,7 @@ class DemoSeatsTest {
     @EnumSource(DemoJobs.class)
     void oddsBoltsStrapsAndNeighbours_haveAnswers(DemoJobs demo) {
         Examination examination = Examination.of(demo.load().job());
-        FirstFit.Result odds = OddsOfFit.chances(examination, 1000, Progress.UNWATCHED);
+        BoltUpChance.Result odds = OddsOfFit.chances(examination, 1000, Progress.UNWATCHED);
         assertThat(odds.all()).isLessThanOrEqualTo(odds.bolts());
         assertThat(odds.worstBolt().stream().mapToDouble(Double::doubleValue).sum() + odds.bolts())
                 .isBetween(1 - 1e-9, 1 + 1e-9);
@@ -131,7 +131,7 @@ class DemoSeatsTest {
         assertThat(LiftNotes.pads(examination)).hasSize(4);
         assertThat(examination.knockOns())
                 .isNotEmpty()
-                .extracting(KnockOns.KnockOn::finding)
+                .extracting(NeighbourChecks.NeighbourCheck::finding)
                 .doesNotContainNull();
     }
 

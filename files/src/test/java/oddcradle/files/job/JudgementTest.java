@@ -7,22 +7,22 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.examine.SeatLimits;
-import oddcradle.core.examine.TubeUse;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.finding.Stop;
-import oddcradle.core.job.Bracket;
-import oddcradle.core.job.CandidateEdit;
-import oddcradle.core.job.CradleEdit;
-import oddcradle.core.job.Datum;
-import oddcradle.core.job.Donor;
-import oddcradle.core.job.Engine;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.Member;
-import oddcradle.core.job.Output;
-import oddcradle.core.job.WayPlan;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.edit.CandidateEdit;
+import oddcradle.core.job.edit.CradleEdit;
+import oddcradle.core.job.line.Datum;
+import oddcradle.core.job.seat.Bracket;
+import oddcradle.core.job.seat.WayPlan;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.search.SeatLimits;
+import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import org.junit.jupiter.api.Test;
@@ -47,8 +47,8 @@ class JudgementTest {
     void whatCarriesMoreThanIsAllowed_isAStop(DemoJobs demo) {
         for (Job job : List.of(job(demo), stronger(job(demo)))) {
             Examination examination = Examination.of(job);
-            for (TubeUse use : examination.tubeUses()) {
-                assertThat(examination.report(Stop.LOAD).findings().stream()
+            for (TubeStress use : examination.tubeUses()) {
+                assertThat(examination.report(Step.LOAD).findings().stream()
                                 .filter(finding -> finding.code().equals("load.stress"))
                                 .filter(finding -> finding.where()
                                         .parts()
@@ -67,7 +67,7 @@ class JudgementTest {
             }
         }
         assertThat(Examination.of(stronger(job(DemoJobs.SALTMARSH_RUNABOUT)))
-                        .report(Stop.LOAD)
+                        .report(Step.LOAD)
                         .findings())
                 .anyMatch(finding -> finding.severity() == Severity.STOP);
     }
@@ -76,7 +76,7 @@ class JudgementTest {
     @EnumSource(DemoJobs.class)
     void smallestGap_isTheSmallest(DemoJobs demo) {
         Examination examination = Examination.of(job(demo));
-        double told = examination.report(Stop.SEAT).figures().stream()
+        double told = examination.report(Step.SEAT).figures().stream()
                 .filter(figure -> figure.name().equals("smallest gap"))
                 .findFirst()
                 .orElseThrow()
@@ -145,9 +145,9 @@ class JudgementTest {
                         output.pitch())));
         Examination lent = Examination.of(turned, Examination.of(before));
         Examination fresh = Examination.of(turned);
-        assertThat(lent.report(Stop.SEAT)).isEqualTo(fresh.report(Stop.SEAT));
+        assertThat(lent.report(Step.SEAT)).isEqualTo(fresh.report(Step.SEAT));
         assertThat(lent.corners()).isEqualTo(fresh.corners());
-        assertThat(lent.report(Stop.SEAT)).isNotEqualTo(Examination.of(before).report(Stop.SEAT));
+        assertThat(lent.report(Step.SEAT)).isNotEqualTo(Examination.of(before).report(Step.SEAT));
     }
 
     @ParameterizedTest
@@ -204,7 +204,7 @@ class JudgementTest {
     @Test
     void emptyBench_isExaminedWithoutAFault() {
         Examination empty = Examination.of(EmptyBench.load().job());
-        assertThat(empty.report(Stop.LOAD).worst()).isEqualTo(Severity.NOT_CHECKED);
+        assertThat(empty.report(Step.LOAD).worst()).isEqualTo(Severity.NOT_CHECKED);
         assertThat(empty.findings()).allMatch(finding -> finding.measured()
                 .filter(value -> value.kind() == Kind.LENGTH && !Double.isFinite(value.si()))
                 .isEmpty());

@@ -17,13 +17,13 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
-import oddcradle.core.job.Category;
-import oddcradle.core.job.Condition;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.KeepOut;
-import oddcradle.core.job.Pipe;
-import oddcradle.core.job.Scan;
-import oddcradle.core.job.SeatPlan;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Pipe;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.seat.SeatPlan;
+import oddcradle.core.job.tube.Condition;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Feature;
@@ -79,7 +79,7 @@ class SurveyedJobTest {
                         survey.patterns()))
                 .withWeighings(List.of(
                         new Weighing.Hang("hang", Vec3.Z, Vec3.Z.negated(), 0.01),
-                        new Weighing.Swing("swing", Vec3.X, 0.2, 1.5, 1.6, 0.01, 0.002)))
+                        new Weighing.Pendulum("swing", Vec3.X, 0.2, 1.5, 1.6, 0.01, 0.002)))
                 .withPipes(List.of(new Pipe(
                         "D90", "hose", Category.FUEL, List.of(Vec3.ZERO, Vec3.X, new Vec3(1, 1, 0)), 0.1, 0.012)))
                 .withScan(Optional.of(new Scan("tern.stl", 0.001, List.of(new Scan.Pick("B1", new Vec3(1, 2, 3)))))));

@@ -8,17 +8,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
-import oddcradle.core.examine.Cure;
-import oddcradle.core.examine.Cures;
+import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
-import oddcradle.core.finding.Stop;
+import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Freedom;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.JobEdit;
+import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
@@ -46,7 +46,7 @@ class EveryWordTest {
     @EnumSource(DemoJobs.class)
     void everyFigureAndFinding_canBeAskedWhy(DemoJobs demo) {
         Examination examination = Examination.of(demo.load().job());
-        for (Stop stop : Stop.values()) {
+        for (Step stop : Step.values()) {
             Set<String> names = new HashSet<>();
             for (Figure figure : examination.report(stop).figures()) {
                 assertThat(names.add(figure.name()))

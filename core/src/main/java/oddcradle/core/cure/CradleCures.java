@@ -1,0 +1,129 @@
+package oddcradle.core.cure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.edit.CradleEdit;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.report.Cure;
+import oddcradle.core.search.NodePull;
+import oddcradle.core.section.Tube;
+import oddcradle.core.step.cradle.CradleSoundness;
+
+/** What would mend a finding of the Cradle stop. */
+final class CradleCures {
+    private static final double STEP = 0.0005;
+
+    private CradleCures() {}
+
+    /** Only those after which there is less of the same to be found. */
+    static List<Cure> of(Examination examination, Finding finding) {
+        long before = alike(examination, finding);
+        return proposed(examination, finding).stream()
+                .filter(cure ->
+                        alike(Examination.of(cure.edit().applyTo(examination.job()), examination), finding) < before)
+                .toList();
+    }
+
+    private static long alike(Examination examination, Finding finding) {
+        return examination.report(Step.CRADLE).findings().stream()
+                .filter(each -> each.code().equals(finding.code()))
+                .count();
+    }
+
+    private static List<Cure> proposed(Examination examination, Finding finding) {
+        Job job = examination.job();
+        List<String> parts = finding.where().parts();
+        return switch (finding.code()) {
+            case "cradle.stock" ->
+                job.cradle()
+                        .member(parts.get(0))
+                        .flatMap(member -> CradleSoundness.nearestInStock(job, member.section())
+                                .map(stock -> List.of(Cure.of(new JobEdit.SetSection(member.id(), stock)))))
+                        .orElse(List.of());
+            case "cradle.doubled" -> List.of(Cure.of(new CradleEdit.RemoveTube(parts.get(0))));
+            case "cradle.alloy" -> clamped(examination, parts.get(0));
+            case "cradle.thin-tab" -> decided(job, parts.get(0), MountChoices.Item.TAB);
+            case "cradle.squeeze", "cradle.catch" ->
+                decided(
+                        job,
+                        parts.get(0),
+                        finding.code().equals("cradle.squeeze")
+                                ? MountChoices.Item.SLEEVE
+                                : MountChoices.Item.LARGE_WASHER);
+            case "cradle.bolt-length", "cradle.bottoms", "cradle.shank" ->
+                decided(job, parts.get(0), MountChoices.Item.BOLT);
+            case "cradle.stack" ->
+                lowered(
+                        examination,
+                        parts.get(0),
+                        -finding.measured().orElseThrow().si());
+            case "cradle.crush" -> sleeved(job, parts.get(0));
+            default -> List.of();
+        };
+    }
+
+    /** A split pad bolted round the alloy, wherever this tube lands on it. */
+    private static List<Cure> clamped(Examination examination, String tube) {
+        Job job = examination.job();
+        Member member = job.cradle().member(tube).orElseThrow();
+        return Stream.of(member.first(), member.last())
+                .filter(node -> examination
+                        .seating()
+                        .landing(node)
+                        .filter(host -> job.material(host).isLightAlloy())
+                        .isPresent())
+                .filter(node -> job.cradle().details(Detail.ClampPad.class).noneMatch(pad -> pad.node()
+                        .equals(node)))
+                .limit(1)
+                .map(node -> Cure.of(new CradleEdit.SetDetail(
+                        new Detail.ClampPad(CradleEdit.freeName(job, "K"), node, 0.09, 0.005, "M8", 4, true))))
+                .toList();
+    }
+
+    /** What the program would take if it were left to decide; nothing where that is no better. */
+    private static List<Cure> decided(Job job, String mount, MountChoices.Item item) {
+        return job.cradle().isolators().stream()
+                .filter(each ->
+                        each.id().equals(mount) && each.corner().size(item).isPresent())
+                .map(each ->
+                        Cure.of(new CradleEdit.SetCorner(mount, each.corner().with(item, Optional.empty()))))
+                .toList();
+    }
+
+    /** The node that carries the mount moved away along the bolt. */
+    private static List<Cure> lowered(Examination examination, String mount, double by) {
+        double whole = Math.ceil(by / STEP) * STEP;
+        return examination.corners().stream()
+                .filter(corner -> corner.isolator().id().equals(mount))
+                .map(corner -> {
+                    String node = corner.isolator().node();
+                    Vec3 to = examination.seating().node(node).along(corner.axis(), whole);
+                    return Cure.of(NodePull.to(examination, node, to, false));
+                })
+                .toList();
+    }
+
+    /** A tube inside that fits, a little longer than an inch. */
+    private static List<Cure> sleeved(Job job, String tube) {
+        return job.cradle().joints().stream()
+                .filter(joint -> joint.member().equals(tube) && joint.kind().isBolted())
+                .filter(joint -> joint.sleeve().isEmpty())
+                .limit(1)
+                .flatMap(joint -> job.cradle().member(tube).stream()
+                        .filter(member -> member.section() instanceof Tube)
+                        .map(member -> (Tube) member.section())
+                        .map(round -> Cure.of(new CradleEdit.SetJoint(joint.withSleeve(Optional.of(
+                                new TubeJoint.InnerSleeve(round.od() - 2 * round.wall() - 0.0003, 0.032)))))))
+                .toList();
+    }
+}

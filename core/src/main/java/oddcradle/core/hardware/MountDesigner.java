@@ -1,0 +1,331 @@
+package oddcradle.core.hardware;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.BoltGrade;
+import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.clearance.Allowance;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.frame.MountResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.joint.BoltStack;
+import oddcradle.core.joint.BoltStrength;
+import oddcradle.core.joint.Collar;
+import oddcradle.core.joint.Tab;
+import oddcradle.core.joint.ThreadReach;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mounting.BondedBush;
+import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.section.Angle;
+import oddcradle.core.section.Rect;
+import oddcradle.core.section.RectTube;
+import oddcradle.core.section.Round;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+import oddcradle.core.structure.DonorMovement;
+
+/** Works out every mount from boss, bolt, tube, what the rubber moves and what the frame's solution puts on it. */
+public final class MountDesigner {
+    /** A lug nobody has measured; common practice. */
+    static final double USUAL_LUG = 0.020;
+
+    /** Plate of a bracket on the engine, m; common practice. */
+    private static final double EAR = 0.006;
+
+    /** Room a lug takes to each side of its hole, in bolt diameters; common practice. */
+    private static final double LUG_REACH = 1.5;
+
+    /** Least width that a seat of a pad overhangs its tube, m. */
+    private static final double LEAST_OVERHANG = 0.005;
+
+    private static final double IN_LINE = 0.7;
+    /** A wider hole leaves too little of the tube: share of its width. */
+    private static final double WIDEST_HOLE = 0.55;
+
+    /** A bolt through a tube may miss its middle by this share of its half size. */
+    private static final double OFF_CENTRE = 0.5;
+
+    private static final int AROUND = 8;
+
+    private final Job job;
+    private final Seating seating;
+    private final DonorMovement movement;
+    private final Optional<FrameResult> load;
+
+    private MountDesigner(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {
+        this.job = job;
+        this.seating = seating;
+        this.movement = movement;
+        this.load = load;
+    }
+
+    /** Mounts that no tube carries are left out: that is a finding of its own. */
+    public static List<MountDesign> of(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {
+        MountDesigner corners = new MountDesigner(job, seating, movement, load);
+        List<MountDesign> all = new ArrayList<>();
+        job.cradle().isolators().forEach(isolator -> corners.corner(isolator).ifPresent(all::add));
+        return all;
+    }
+
+    /** The thread of a mount's bolt: decided, cut in the boss, or the thickest that goes through. */
+    static ScrewThread thread(Job job, Isolator isolator) {
+        Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
+        return ScrewThread.find(isolator.corner().thread())
+                .or(() -> ScrewThread.find(boss.hole().thread()))
+                .or(() -> ScrewThread.forBore(boss.bore(), job.build().shop().inch()))
+                .orElse(ScrewThread.all().get(0));
+    }
+
+    private Optional<Member> carrier(String node) {
+        return job.cradle().members().stream()
+                .filter(member -> member.nodes().contains(node))
+                .findFirst()
+                .or(() -> seating.landing(node))
+                .or(() -> job.host().members().stream()
+                        .filter(member -> member.nodes().contains(node))
+                        .findFirst());
+    }
+
+    private Optional<MountDesign> corner(Isolator isolator) {
+        return carrier(isolator.node()).map(tube -> corner(isolator, tube));
+    }
+
+    private MountDesign corner(Isolator isolator, Member tube) {
+        Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
+        Vec3 at = seating.boss(isolator.boss());
+        Vec3 arm = seating.node(isolator.node()).minus(at);
+        Vec3 hole = seating.pose().turn(boss.axis()).unit();
+        Vec3 along = isolator.pad().isHard() ? hole : isolator.axis().unit();
+        along = arm.dot(along) < 0 ? along.negated() : along;
+        Vec3 aside = arm.minus(along.times(arm.dot(along)));
+        double half = halfSize(tube.section(), along);
+        boolean through = aside.length() <= OFF_CENTRE * half;
+        Vec3 towards = through ? Vec3.ZERO : aside.negated().unit();
+        boolean inLine = Math.abs(hole.dot(along)) > IN_LINE;
+        ScrewThread thread = thread(job, isolator);
+        Moves moves = moves(at, along, isolator.pad().isHard());
+        Tab tab = tab(isolator, boss, tube, thread, along, towards, aside.length() - half, half, moves);
+        MountChoices corner = isolator.corner();
+        double lug = inLine
+                ? corner.size(MountChoices.Item.LUG)
+                        .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : USUAL_LUG)
+                : EAR;
+        double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
+        BoltGrade grade = BoltGrade.usual(thread.inch());
+        boolean soft = !isolator.pad().isHard();
+        boolean bonded = soft && through && BoltStack.sleeveHole(thread, grade, moves.across) > WIDEST_HOLE * 2 * half;
+        BoltStack stack = BoltStack.design(new BoltStack.Wanted(
+                thread,
+                grade,
+                lug,
+                inLine && !boss.hole().through() ? boss.hole().depth() : 0,
+                ThreadReach.IN_CASTING,
+                corner.size(MountChoices.Item.GAP).orElse(0.0),
+                through ? tab.thickness() + 2 * half : tab.thickness(),
+                tab.plates() == 2 && !through && isolator.pad().isHard() ? 2 : 1,
+                isolator.pad().isHard() ? 0 : padHeight(isolator),
+                padDiameter(isolator),
+                moves.along,
+                moves.across,
+                through ? arm.dot(along) + half - face : Double.POSITIVE_INFINITY,
+                through ? Double.POSITIVE_INFINITY : aside.length() - half,
+                bonded,
+                new BoltStack.Decided(
+                        corner.size(MountChoices.Item.BOLT),
+                        corner.size(MountChoices.Item.SLEEVE),
+                        corner.size(MountChoices.Item.SPACER),
+                        corner.size(MountChoices.Item.LARGE_WASHER))));
+        return new MountDesign(
+                isolator,
+                tube,
+                through,
+                at,
+                along,
+                at.along(along, face),
+                towards,
+                moves.along,
+                moves.across,
+                tab,
+                stack,
+                bolt(isolator, thread, grade, along, !through && tab.plates() == 2),
+                inLine ? Optional.empty() : Optional.of(ears(boss, corner)),
+                collar(boss, isolator, thread, corner));
+    }
+
+    /** The bolt that holds a bracket to a lug whose hole lies across the mount. */
+    private BoltStack ears(Boss boss, MountChoices corner) {
+        ScrewThread thread = ScrewThread.find(boss.hole().thread())
+                .or(() -> ScrewThread.forBore(boss.bore(), job.build().shop().inch()))
+                .orElse(ScrewThread.all().get(0));
+        return BoltStack.design(new BoltStack.Wanted(
+                thread,
+                BoltGrade.usual(thread.inch()),
+                corner.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
+                boss.hole().through() ? 0 : boss.hole().depth(),
+                ThreadReach.IN_CASTING,
+                0,
+                EAR,
+                boss.hole().through() || boss.hole().depth() == 0 ? 2 : 1,
+                0,
+                0,
+                0,
+                0,
+                Double.POSITIVE_INFINITY,
+                Double.POSITIVE_INFINITY,
+                false,
+                BoltStack.Decided.NOTHING));
+    }
+
+    /** A bolt that has to place the engine may not be loose in its bore; one that only clamps may be. */
+    private Optional<Collar> collar(Boss boss, Isolator isolator, ScrewThread thread, MountChoices corner) {
+        double loose = boss.bore() - thread.diameter();
+        boolean places = job.line()
+                .datum()
+                .pivot()
+                .filter(pivot -> pivot.boss().equals(boss.id()))
+                .isPresent();
+        double allowed = places
+                ? Collar.FITS
+                : Collar.clearance(thread.diameter(), isolator.pad().isHard());
+        return !boss.hole().isThreaded() && loose > allowed
+                ? Optional.of(Collar.between(
+                        thread.diameter(),
+                        boss.bore(),
+                        corner.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
+                : Optional.empty();
+    }
+
+    private record Moves(double along, double across) {}
+
+    private Moves moves(Vec3 at, Vec3 along, boolean hard) {
+        if (hard) {
+            return new Moves(0, 0);
+        }
+        Vec3 point = at.minus(seating.mass().cg());
+        double axial = Math.max(comes(point, along), comes(point, along.negated()));
+        Vec3 first = along.anyPerpendicular();
+        Vec3 second = along.cross(first);
+        double across = 0;
+        for (int k = 0; k < AROUND; k++) {
+            double angle = 2 * Math.PI * k / AROUND;
+            across = Math.max(across, comes(point, first.times(Math.cos(angle)).plus(second.times(Math.sin(angle)))));
+        }
+        return new Moves(axial, across);
+    }
+
+    private double comes(Vec3 point, Vec3 direction) {
+        return movement.towards(point, direction).map(Allowance::amount).orElse(0.0);
+    }
+
+    private Tab tab(
+            Isolator isolator,
+            Boss boss,
+            Member tube,
+            ScrewThread thread,
+            Vec3 along,
+            Vec3 towards,
+            double standoff,
+            double half,
+            Moves moves) {
+        boolean hard = isolator.pad().isHard();
+        boolean through = towards.equals(Vec3.ZERO);
+        double rubber = padDiameter(isolator) / 2;
+        double hole = hard ? thread.diameter() + 0.0005 : 2 * (thread.diameter() + moves.across);
+        double rule = job.build().shop().thin() ? 2.0 : 1.5;
+        double edge = isolator.corner()
+                .size(MountChoices.Item.EDGE)
+                .orElse(hard ? rule * hole : Math.max(rubber, hole / 2 + 0.006));
+        Vec3 run = direction(tube, isolator.node());
+        double root = Math.abs(run.dot(along)) > IN_LINE ? Math.min(2 * edge, 2 * half) : 2 * edge;
+        Vec3 side = through ? along.anyPerpendicular() : towards;
+        Vec3 inPlane = along.cross(side);
+        List<Tab.Load> loads = new ArrayList<>();
+        for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
+            for (MountResult mount : each.mounts()) {
+                if (mount.id().equals(isolator.id())) {
+                    Vec3 f = mount.forceOnFrame();
+                    loads.add(new Tab.Load(each.id(), f.dot(side), f.dot(inPlane), f.dot(along)));
+                }
+            }
+        }
+        Material material = job.material(tube);
+        int plates = through || hard && boss.hole().depth() == 0 ? 2 : 1;
+        return Tab.design(new Tab.Wanted(
+                loads,
+                plates,
+                through ? Math.max(rubber - half, LEAST_OVERHANG) : Math.max(standoff, LEAST_OVERHANG),
+                hole,
+                hard ? thread.diameter() : 2 * Math.max(rubber, thread.diameter() / 2),
+                root,
+                edge,
+                material.yieldStrength(),
+                job.build().yieldFactor(),
+                job.build().shop().thicknesses(),
+                isolator.corner().size(MountChoices.Item.TAB),
+                isolator.corner().size(MountChoices.Item.LEG)));
+    }
+
+    private Vec3 direction(Member tube, String node) {
+        List<Vec3> path = seating.path(tube);
+        int at = Math.max(0, Math.min(tube.nodes().indexOf(node), path.size() - 2));
+        Vec3 run = path.get(at + 1).minus(path.get(at));
+        return run.length() > 0 ? run.unit() : Vec3.X;
+    }
+
+    private BoltStrength bolt(Isolator isolator, ScrewThread thread, BoltGrade grade, Vec3 along, boolean twice) {
+        BoltStrength worst = BoltStrength.of(thread, grade, 0, 0, 1, job.build().yieldFactor());
+        for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
+            for (MountResult mount : each.mounts()) {
+                if (mount.id().equals(isolator.id())) {
+                    double axial = mount.forceOnFrame().dot(along);
+                    double across =
+                            mount.forceOnFrame().minus(along.times(axial)).length();
+                    BoltStrength here = BoltStrength.of(
+                            thread,
+                            grade,
+                            axial,
+                            across,
+                            twice ? 2 : 1,
+                            job.build().yieldFactor());
+                    worst = here.use() > worst.use() ? here : worst;
+                }
+            }
+        }
+        return worst;
+    }
+
+    private static double padHeight(Isolator isolator) {
+        return isolator.pad() instanceof BondedBush bush
+                ? (bush.diameter() - bush.bore()) / 2
+                : isolator.pad().thickness();
+    }
+
+    private static double padDiameter(Isolator isolator) {
+        return isolator.pad() instanceof BondedPad pad
+                ? pad.diameter()
+                : isolator.pad() instanceof BondedBush bush ? bush.diameter() : 0;
+    }
+
+    /** From a section's middle to its outside along a direction, m. */
+    static double halfSize(Section section, Vec3 along) {
+        boolean upright = Math.abs(along.z()) > IN_LINE;
+        if (section instanceof RectTube box) {
+            return (upright ? box.h() : box.b()) / 2;
+        }
+        if (section instanceof Rect flat) {
+            return (upright ? flat.h() : flat.b()) / 2;
+        }
+        if (section instanceof Angle angle) {
+            return angle.leg() / 2;
+        }
+        return section instanceof Tube tube ? tube.od() / 2 : section instanceof Round round ? round.outerRadius() : 0;
+    }
+}

@@ -1,0 +1,2 @@
+/** Every mount down to the last washer. */
+package oddcradle.core.hardware;

@@ -1,0 +1,108 @@
+package oddcradle.core.job.body;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+
+/**
+ * A pipe or hose along its centre-line: straight runs from corner to corner, each corner rounded by the bend radius.
+ *
+ * @param corners of the centre-line, donor axes, m; two or more
+ * @param bendRadius of the centre-line, m; 0 for mitred corners
+ * @param diameter outside, m
+ */
+public record Pipe(String id, String label, Category category, List<Vec3> corners, double bendRadius, double diameter) {
+    private static final int PIECES_PER_BEND = 4;
+    private static final double STRAIGHT = 1e-3;
+
+    public Pipe {
+        Guard.named("id", id);
+        Guard.named("label", label);
+        Guard.present("category", category);
+        corners = List.copyOf(Guard.present("corners", corners));
+        Guard.notNegative("bendRadius", bendRadius, "m");
+        Guard.positive("diameter", diameter, "m");
+        if (corners.size() < 2) {
+            throw new InvalidValue("corners", "are " + corners.size() + ", a pipe runs through at least two");
+        }
+        for (int k = 1; k < corners.size(); k++) {
+            double run = corners.get(k).distanceTo(corners.get(k - 1));
+            double needed = tangent(corners, k - 1, bendRadius) + tangent(corners, k, bendRadius);
+            if (!(run > 0) || needed > run * (1 + 1e-9)) {
+                throw new InvalidValue(
+                        "corners[" + k + "]",
+                        String.format(
+                                Locale.ROOT,
+                                "is %.1f mm from the corner before, the bends at both take %.1f mm; use a smaller bend radius or"
+                                        + " move a corner",
+                                run * 1000,
+                                needed * 1000));
+            }
+        }
+    }
+
+    /** From a corner to where its bend begins: {@code R tan(angle / 2)}. */
+    private static double tangent(List<Vec3> corners, int at, double radius) {
+        if (at == 0 || at == corners.size() - 1) {
+            return 0;
+        }
+        return radius * Math.tan(turn(corners, at) / 2);
+    }
+
+    private static double turn(List<Vec3> corners, int at) {
+        Vec3 in = corners.get(at).minus(corners.get(at - 1));
+        Vec3 out = corners.get(at + 1).minus(corners.get(at));
+        return in.angleTo(out);
+    }
+
+    /** Length along the centre-line, m: runs less their tangents, and arcs {@code R angle}. */
+    public double length() {
+        double length = 0;
+        for (int k = 1; k < corners.size(); k++) {
+            length += corners.get(k).distanceTo(corners.get(k - 1));
+        }
+        for (int k = 1; k < corners.size() - 1; k++) {
+            length += bendRadius * turn(corners, k) - 2 * tangent(corners, k, bendRadius);
+        }
+        return length;
+    }
+
+    /** The centre-line as short straight pieces. */
+    public List<Vec3> centreLine() {
+        List<Vec3> line = new ArrayList<>(List.of(corners.get(0)));
+        for (int k = 1; k < corners.size() - 1; k++) {
+            double angle = turn(corners, k);
+            if (bendRadius == 0 || angle < STRAIGHT) {
+                line.add(corners.get(k));
+                continue;
+            }
+            Vec3 in = corners.get(k).minus(corners.get(k - 1)).unit();
+            Vec3 out = corners.get(k + 1).minus(corners.get(k)).unit();
+            Vec3 inward = out.withoutPartAlong(in).unit();
+            Vec3 start = corners.get(k).along(in, -tangent(corners, k, bendRadius));
+            Vec3 centre = start.along(inward, bendRadius);
+            for (int piece = 0; piece <= PIECES_PER_BEND; piece++) {
+                double a = angle * piece / PIECES_PER_BEND;
+                line.add(centre.along(inward, -bendRadius * Math.cos(a)).along(in, bendRadius * Math.sin(a)));
+            }
+        }
+        line.add(corners.get(corners.size() - 1));
+        return line;
+    }
+
+    /** The room it takes: a chain of capsules. */
+    public Part part() {
+        List<Vec3> line = centreLine();
+        List<Solid> solids = new ArrayList<>();
+        for (int k = 1; k < line.size(); k++) {
+            if (!line.get(k).equals(line.get(k - 1))) {
+                solids.add(new Solid.Capsule(line.get(k - 1), line.get(k), diameter / 2));
+            }
+        }
+        return new Part(id, label, category, solids);
+    }
+}

@@ -1,0 +1,2 @@
+/** The cradle: tubes, isolators, joints and details. */
+package oddcradle.core.job.cradle;

@@ -1,0 +1,17 @@
+package oddcradle.core.job.donor;
+
+/** Strokes per firing of one cylinder. */
+public enum Cycle {
+    TWO_STROKE(1),
+    FOUR_STROKE(2);
+
+    private final int turnsPerFiring;
+
+    Cycle(int turnsPerFiring) {
+        this.turnsPerFiring = turnsPerFiring;
+    }
+
+    public int turnsPerFiring() {
+        return turnsPerFiring;
+    }
+}

@@ -1,0 +1,165 @@
+package oddcradle.core.job.donor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.engine.EngineEnvelope;
+import oddcradle.core.engine.EngineShape;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.body.Pipe;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.math.Guard;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.survey.Survey;
+import oddcradle.core.weigh.Weighing;
+
+/**
+ * The engine that goes in, in its own axes.
+ *
+ * <p>What is left out of a file is empty or unknown.
+ *
+ * @param survey the readings behind the bosses
+ * @param shape the engine's dimensions, from which parts are made besides those listed
+ * @param weighings behind the mass
+ * @param scan of the donor, a body of its own besides the parts
+ */
+public record Donor(
+        String name,
+        Engine engine,
+        MassProperties mass,
+        List<Boss> bosses,
+        Output output,
+        List<Part> parts,
+        Survey survey,
+        Optional<EngineShape> shape,
+        List<Pipe> pipes,
+        List<Service> services,
+        List<Weighing> weighings,
+        History history,
+        Optional<Scan> scan) {
+    private static final double LIGHTEST = 0.1;
+    private static final double HEAVIEST = 10_000;
+
+    public Donor {
+        Guard.named("name", name);
+        Guard.present("engine", engine);
+        Guard.within("mass.mass", Guard.present("mass", mass).mass(), LIGHTEST, HEAVIEST, "kg");
+        bosses = List.copyOf(Guard.present("bosses", bosses));
+        Guard.present("output", output);
+        parts = List.copyOf(Guard.present("parts", parts));
+        survey = survey == null ? Survey.NONE : survey;
+        shape = shape == null ? Optional.empty() : shape;
+        pipes = pipes == null ? List.of() : List.copyOf(pipes);
+        services = services == null ? List.of() : List.copyOf(services);
+        weighings = weighings == null ? List.of() : List.copyOf(weighings);
+        history = history == null ? History.UNKNOWN : history;
+        scan = scan == null ? Optional.empty() : scan;
+    }
+
+    public Optional<Boss> boss(String id) {
+        return bosses.stream().filter(boss -> boss.id().equals(id)).findFirst();
+    }
+
+    /** An engine of which no more is known. */
+    public static Donor plain(
+            String name, Engine engine, MassProperties mass, List<Boss> bosses, Output output, List<Part> parts) {
+        return new Donor(
+                name,
+                engine,
+                mass,
+                bosses,
+                output,
+                parts,
+                Survey.NONE,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                History.UNKNOWN,
+                Optional.empty());
+    }
+
+    /** Everything of the donor that takes room: listed parts, pipes, and what its dimensions make of it. */
+    public List<Part> bodies() {
+        if (pipes.isEmpty() && shape.isEmpty()) {
+            return parts;
+        }
+        List<Part> bodies = new ArrayList<>(parts);
+        pipes.forEach(pipe -> bodies.add(pipe.part()));
+        if (shape.isPresent()) {
+            List<EngineEnvelope.Piece> pieces = EngineEnvelope.of(shape.get());
+            for (int k = 0; k < pieces.size(); k++) {
+                EngineEnvelope.Piece piece = pieces.get(k);
+                Category category = piece.hot() ? Category.HOT : Category.FIXED;
+                bodies.add(new Part("E" + (k + 1), piece.label(), category, List.of(piece.solid())));
+            }
+        }
+        return bodies;
+    }
+
+    public Donor withName(String other) {
+        return new Donor(
+                other, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withEngine(Engine other) {
+        return new Donor(
+                name, other, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withMass(MassProperties other) {
+        return new Donor(
+                name, engine, other, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withBosses(List<Boss> other) {
+        return new Donor(
+                name, engine, mass, other, output, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withOutput(Output other) {
+        return new Donor(
+                name, engine, mass, bosses, other, parts, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withParts(List<Part> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, other, survey, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withSurvey(Survey other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, other, shape, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withShape(Optional<EngineShape> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, other, pipes, services, weighings, history, scan);
+    }
+
+    public Donor withPipes(List<Pipe> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, other, services, weighings, history, scan);
+    }
+
+    public Donor withServices(List<Service> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, other, weighings, history, scan);
+    }
+
+    public Donor withWeighings(List<Weighing> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, other, history, scan);
+    }
+
+    public Donor withHistory(History other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, other, scan);
+    }
+
+    public Donor withScan(Optional<Scan> other) {
+        return new Donor(
+                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, other);
+    }
+}

@@ -1,0 +1,2 @@
+/** The donor: engine, bosses, output, parts, readings, history. */
+package oddcradle.core.job.donor;

@@ -1,0 +1,63 @@
+package oddcradle.core.job.edit;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.survey.Survey;
+
+/** Which of the two bodies a survey or a scan is of. */
+public enum Side {
+    DONOR("donor"),
+    HOST("host");
+
+    private final String word;
+
+    Side(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public Survey survey(Job job) {
+        return this == DONOR ? job.donor().survey() : job.host().survey();
+    }
+
+    public Optional<Scan> scan(Job job) {
+        return this == DONOR ? job.donor().scan() : job.host().scan();
+    }
+
+    /** The points of the body that have a place and a name: bosses of the donor, nodes of the host. */
+    public Map<String, Vec3> places(Job job) {
+        Map<String, Vec3> places = new LinkedHashMap<>();
+        if (this == DONOR) {
+            job.donor().bosses().forEach(boss -> places.put(boss.id(), boss.position()));
+        } else {
+            for (Node node : job.host().nodes()) {
+                if (node.anchor() instanceof Anchor.At at) {
+                    places.put(node.id(), at.point());
+                }
+            }
+        }
+        return places;
+    }
+
+    /** The edit that gives the body this scan. */
+    public JobEdit takeScan(Job job, Optional<Scan> scan, String words, String mergeKey) {
+        return this == DONOR
+                ? new BodyEdit.ChangeDonor(job.donor().withScan(scan), words, mergeKey)
+                : new BodyEdit.ChangeHost(job.host().withScan(scan), words, mergeKey);
+    }
+
+    public Job withSurvey(Job job, Survey survey) {
+        return this == DONOR
+                ? job.withDonor(job.donor().withSurvey(survey))
+                : job.withHost(job.host().withSurvey(survey));
+    }
+}

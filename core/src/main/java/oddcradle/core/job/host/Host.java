@@ -1,0 +1,92 @@
+package oddcradle.core.job.host;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Guard;
+import oddcradle.core.survey.Survey;
+
+/**
+ * The machine that the donor goes into.
+ *
+ * <p>What is left out of a file is empty.
+ *
+ * @param survey the readings behind the nodes
+ * @param squares fours of nodes that should stand square and flat
+ * @param weight of the machine without the donor
+ * @param scan of the frame as it stands, from which tubes are traced
+ */
+public record Host(
+        String name,
+        List<Node> nodes,
+        List<Member> members,
+        List<KeepOut> keepOuts,
+        DrivenEnd drivenEnd,
+        List<Support> supports,
+        Survey survey,
+        List<HardPoint> hardPoints,
+        List<FrameSquare> squares,
+        Optional<MachineWeight> weight,
+        Optional<Scan> scan) {
+    public Host {
+        Guard.named("name", name);
+        nodes = List.copyOf(Guard.present("nodes", nodes));
+        members = List.copyOf(Guard.present("members", members));
+        keepOuts = List.copyOf(Guard.present("keepOuts", keepOuts));
+        Guard.present("drivenEnd", drivenEnd);
+        supports = List.copyOf(Guard.present("supports", supports));
+        survey = survey == null ? Survey.NONE : survey;
+        hardPoints = hardPoints == null ? List.of() : List.copyOf(hardPoints);
+        squares = squares == null ? List.of() : List.copyOf(squares);
+        weight = weight == null ? Optional.empty() : weight;
+        scan = scan == null ? Optional.empty() : scan;
+    }
+
+    public Optional<Member> member(String id) {
+        return members.stream().filter(member -> member.id().equals(id)).findFirst();
+    }
+
+    public Host withNodes(List<Node> other) {
+        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withMembers(List<Member> other) {
+        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withKeepOuts(List<KeepOut> other) {
+        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withDrivenEnd(DrivenEnd other) {
+        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withSupports(List<Support> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, other, survey, hardPoints, squares, weight, scan);
+    }
+
+    public Host withSurvey(Survey other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares, weight, scan);
+    }
+
+    public Host withHardPoints(List<HardPoint> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, other, squares, weight, scan);
+    }
+
+    public Host withSquares(List<FrameSquare> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other, weight, scan);
+    }
+
+    public Host withWeight(Optional<MachineWeight> other) {
+        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, other, scan);
+    }
+
+    public Host withScan(Optional<Scan> other) {
+        return new Host(
+                name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, other);
+    }
+}

@@ -1,0 +1,2 @@
+/** What must line up, and the drive. */
+package oddcradle.core.job.line;

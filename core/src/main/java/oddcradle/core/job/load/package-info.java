@@ -1,0 +1,2 @@
+/** The load cases. */
+package oddcradle.core.job.load;

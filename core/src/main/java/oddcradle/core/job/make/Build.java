@@ -1,0 +1,38 @@
+package oddcradle.core.job.make;
+
+import oddcradle.core.job.seat.Clearances;
+import oddcradle.core.job.seat.Room;
+import oddcradle.core.math.Guard;
+
+/**
+ * How the shop works.
+ *
+ * @param kerf metal lost per cut, m
+ * @param yieldFactor yield strength divided by what a tube may carry, at least 1
+ * @param room least gaps
+ * @param clearances rules for pairs, and what moves; the usual where left out
+ * @param shop what is on its shelf; the usual where left out
+ */
+public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop) {
+    private static final double MOST_FACTOR = 20;
+
+    public Build {
+        Guard.notNegative("kerf", kerf, "m");
+        Guard.within("yieldFactor", yieldFactor, 1, MOST_FACTOR, "");
+        Guard.present("room", room);
+        clearances = clearances == null ? Clearances.USUAL : clearances;
+        shop = shop == null ? Shop.USUAL : shop;
+    }
+
+    public Build withRoom(Room other) {
+        return new Build(kerf, yieldFactor, other, clearances, shop);
+    }
+
+    public Build withClearances(Clearances other) {
+        return new Build(kerf, yieldFactor, room, other, shop);
+    }
+
+    public Build withShop(Shop other) {
+        return new Build(kerf, yieldFactor, room, clearances, other);
+    }
+}

@@ -1,0 +1,53 @@
+package oddcradle.core.job.make;
+
+import java.util.Comparator;
+import java.util.List;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.math.Guard;
+import oddcradle.core.section.Section;
+
+/**
+ * What the shop has and how it likes to work.
+ *
+ * @param stock sections on its shelf; empty for whatever is in common supply
+ * @param plates thicknesses of plate on its shelf, m; empty for whatever is in common supply
+ * @param inch whether it buys inch bolts; metric where left out
+ * @param jig whether mounts are welded in a jig; in place where left out
+ * @param thin whether edges keep two diameters, as in aircraft sheet
+ */
+public record Shop(List<Section> stock, List<Double> plates, boolean inch, boolean jig, boolean thin) {
+    private static final List<Double> COMMON_PLATES = List.of(0.002, 0.003, 0.004, 0.005, 0.006, 0.008, 0.010, 0.012);
+
+    /** Whatever is in common supply, metric bolts, welded in place. */
+    public static final Shop USUAL = new Shop(List.of(), List.of(), false, false, false);
+
+    public Shop {
+        stock = stock == null ? List.of() : List.copyOf(stock);
+        plates = plates == null ? List.of() : List.copyOf(plates);
+        for (int k = 0; k < plates.size(); k++) {
+            Guard.size("plates[" + k + "]", plates.get(k));
+        }
+    }
+
+    /** What tubes are chosen from, least metal first. */
+    public List<Section> sections() {
+        return stock.isEmpty()
+                ? SectionStock.all()
+                : stock.stream()
+                        .sorted(Comparator.comparingDouble(Section::area))
+                        .toList();
+    }
+
+    /** What plates are chosen from, thinnest first, m. */
+    public List<Double> thicknesses() {
+        return plates.isEmpty() ? COMMON_PLATES : plates.stream().sorted().toList();
+    }
+
+    public boolean has(Section section) {
+        return sections().contains(section);
+    }
+
+    public Shop withJig(boolean other) {
+        return new Shop(stock, plates, inch, other, thin);
+    }
+}

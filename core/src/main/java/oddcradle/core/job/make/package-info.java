@@ -1,0 +1,2 @@
+/** How it is built: factors and the shop. */
+package oddcradle.core.job.make;

@@ -1,0 +1,60 @@
+package oddcradle.core.job.tube;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.job.body.Sizes;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.section.Section;
+
+/**
+ * One tube as it is cut: a run through two or more nodes.
+ *
+ * @param nodes ids in order along the tube
+ * @param section as it was bought
+ * @param material name of one of the job's materials
+ * @param condition what is left of the wall; as bought where it is left out
+ */
+public record Member(
+        String id, String label, List<String> nodes, Section section, String material, Optional<Condition> condition) {
+    public Member {
+        Guard.named("id", id);
+        Guard.named("label", label);
+        nodes = List.copyOf(Guard.present("nodes", nodes));
+        Sizes.requireSection(Guard.present("section", section));
+        Guard.named("material", material);
+        condition = condition == null ? Optional.empty() : condition;
+        if (condition.isPresent()) {
+            section.withWall(condition.get().remainingWall());
+        }
+        if (nodes.size() < 2) {
+            throw new InvalidValue("nodes", "names " + nodes.size() + " node, a tube runs through at least two");
+        }
+    }
+
+    public String first() {
+        return nodes.get(0);
+    }
+
+    public String last() {
+        return nodes.get(nodes.size() - 1);
+    }
+
+    public Member withSection(Section other) {
+        return new Member(id, label, nodes, other, material, condition);
+    }
+
+    /** A tube as it was bought. */
+    public static Member sound(String id, String label, List<String> nodes, Section section, String material) {
+        return new Member(id, label, nodes, section, material, Optional.empty());
+    }
+
+    public Member withCondition(Optional<Condition> other) {
+        return new Member(id, label, nodes, section, material, other);
+    }
+
+    /** What carries load: the section with the wall that is left. */
+    public Section remaining() {
+        return condition.map(c -> section.withWall(c.remainingWall())).orElse(section);
+    }
+}

@@ -1,0 +1,2 @@
+/** Nodes and tubes of host and cradle. */
+package oddcradle.core.job.tube;

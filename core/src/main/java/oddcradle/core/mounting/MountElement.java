@@ -1,0 +1,49 @@
+package oddcradle.core.mounting;
+
+import java.util.Optional;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Shown;
+import oddcradle.core.units.UnitStyle;
+
+/** What is between a boss and the cradle: a pad, a bush, or nothing. */
+public sealed interface MountElement extends Shown permits BondedPad, BondedBush, Hard {
+    /** Between the sizes and the rest of a name. */
+    String MILLIMETRES = " mm";
+
+    /** Along its axis, then twice across, N/m. */
+    Vec3 stiffness();
+
+    /** Of its soft part, m: the height of a pad, the wall of a bush; 0 where there is none. */
+    double thickness();
+
+    /** How the soft part is strained by a deflection along the axis and one across it, m. */
+    Strain strain(double along, double across);
+
+    /** Shore A; empty where there is nothing soft. */
+    Optional<Double> shore();
+
+    /** Empty where there is nothing soft. */
+    Optional<Elastomer> madeOf();
+
+    /** The same in another hardness; itself where there is nothing soft. */
+    MountElement withHardness(double hardness);
+
+    /** How a hardware list names it, in millimetres. */
+    String designation();
+
+    /** Its name in the reader's units. */
+    @Override
+    default String in(UnitStyle style) {
+        int end = designation().indexOf(MILLIMETRES);
+        return end < 0 || style == UnitStyle.MILLIMETRES
+                ? designation()
+                : style.name(designation().substring(0, end)) + designation().substring(end + MILLIMETRES.length());
+    }
+
+    default boolean isHard() {
+        return this instanceof Hard;
+    }
+
+    /** Deflection over thickness; 0 where nothing is soft. */
+    record Strain(double compressive, double shear) {}
+}

@@ -1,0 +1,53 @@
+package oddcradle.core.placement;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.vibration.Mount;
+import oddcradle.core.vibration.MountedBody;
+
+/** The donor on its mounts. */
+public final class MountedDonor {
+    private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
+
+    private MountedDonor() {}
+
+    /**
+     * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes
+     * nothing here.
+     */
+    public static MountedBody of(Job job) {
+        Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
+        Vec3 cg = job.donor().mass().cg();
+        List<Mount> mounts = new ArrayList<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
+            mounts.add(new Mount(
+                    isolator.id(),
+                    turn.turn(boss.position().minus(cg)),
+                    axes(isolator.axis()),
+                    stiffness(isolator),
+                    isolator.loss()));
+        }
+        MassProperties own = job.donor().mass();
+        MassProperties centred = new MassProperties(own.mass(), Vec3.ZERO, own.inertia()).placed(turn);
+        return new MountedBody(centred, mounts, GRAVITY);
+    }
+
+    /** Rows: the pad's axis, then two directions across it. */
+    public static Mat3 axes(Vec3 axis) {
+        Vec3 along = axis.unit();
+        Vec3 across = along.anyPerpendicular();
+        return new Mat3(along, across, along.cross(across));
+    }
+
+    public static Vec3 stiffness(Isolator isolator) {
+        return isolator.pad().stiffness();
+    }
+}

@@ -1,0 +1,272 @@
+package oddcradle.core.search;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import oddcradle.core.clearance.Gap;
+import oddcradle.core.control.Progress;
+import oddcradle.core.drive.Stage;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.job.line.Datum;
+import oddcradle.core.job.seat.FitErrors;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.odds.BoltUpChance;
+import oddcradle.core.placement.Surveyed;
+import oddcradle.core.step.line.DatumSeat;
+import oddcradle.core.step.line.PlaneNotes;
+import oddcradle.core.survey.Instrument;
+import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.Survey;
+import oddcradle.core.survey.SurveyAdjustment;
+import oddcradle.core.survey.SurveyResult;
+import oddcradle.core.units.Quantity;
+
+/**
+ * The chance that the donor goes together the first time, from survey and shop, and what raises it most: one reading taken again
+ * with a caliper, one oversize hole or slot, one better habit of the shop.
+ */
+public final class OddsOfFit {
+    /** Holes with room for their bolts, medium row: ISO 273, from memory; bolt to hole, m. */
+    private static final TreeMap<Double, Double> MEDIUM = new TreeMap<>(Map.of(
+            0.005, 0.0055, 0.006, 0.0066, 0.008, 0.009, 0.010, 0.011, 0.012, 0.0135, 0.014, 0.0155, 0.016, 0.0175));
+
+    public static final int DRAWS = 10_000;
+    private static final int DRAWS_TO_COMPARE = 1_000;
+    private static final long SEED = 20;
+    private static final int GAPS = 12;
+    private static final int READINGS = 8;
+    private static final double OVERSIZE = 0.001;
+    private static final double SLOT = 0.003;
+    private static final double OFF_LINE = 0.002;
+    private static final double OFF_PIVOT = 0.0005;
+    private static final double LESS_PULL = 0.5;
+
+    private final Examination examination;
+    private final Job job;
+
+    private OddsOfFit(Examination examination) {
+        this.examination = examination;
+        this.job = examination.job();
+    }
+
+    /** One thing to do, and the chances with it that all bolts go in and that everything is right. */
+    public record Better(Phrase what, double bolts, double all) {
+        private static Better of(Phrase what, BoltUpChance.Result with) {
+            return new Better(what, with.bolts(), with.all());
+        }
+
+        private boolean betters(BoltUpChance.Result now) {
+            return all > now.all() || bolts > now.bolts();
+        }
+    }
+
+    /**
+     * @param odds as things are
+     * @param bosses in the order of {@code odds.worstBolt}
+     * @param better what raises the chance of all most, best first
+     */
+    public record Result(BoltUpChance.Result odds, List<String> bosses, List<Better> better) {
+        public Result {
+            bosses = List.copyOf(bosses);
+            better = List.copyOf(better);
+        }
+    }
+
+    /** @throws Progress.Cancelled if the watcher ends it */
+    public static Result of(Examination examination, int draws, Progress progress) {
+        return new OddsOfFit(examination).work(draws, progress);
+    }
+
+    /** The chances alone. */
+    public static BoltUpChance.Result chances(Examination examination, int draws, Progress progress) {
+        OddsOfFit odds = new OddsOfFit(examination);
+        return odds.draw(odds.surveyed(Optional.empty(), Optional.empty()), odds.errors(), draws, progress);
+    }
+
+    private record Known(SurveyResult donor, SurveyResult host) {}
+
+    private Known surveyed(Optional<SurveyResult> donor, Optional<SurveyResult> host) {
+        return new Known(donor.orElse(examination.survey(Side.DONOR)), host.orElse(examination.survey(Side.HOST)));
+    }
+
+    private FitErrors errors() {
+        return job.plan().errors();
+    }
+
+    private Result work(int draws, Progress progress) {
+        Known known = surveyed(Optional.empty(), Optional.empty());
+        BoltUpChance.Result odds = draw(known, errors(), draws, progress.part(0, 0.4));
+        BoltUpChance.Result now = draw(known, errors(), DRAWS_TO_COMPARE, Progress.UNWATCHED);
+        List<Better> better = new ArrayList<>();
+        List<Again> again = readings();
+        int total = again.size() + 2 * job.donor().bosses().size() + 1;
+        for (Again each : again) {
+            better.add(Better.of(
+                    Phrase.of("read {} again with a caliper", each.what()),
+                    draw(each.known(), errors(), DRAWS_TO_COMPARE, Progress.UNWATCHED)));
+            progress.report(0.4 + 0.6 * better.size() / total);
+        }
+        for (Boss boss : job.donor().bosses()) {
+            FitErrors.Hole hole = hole(boss);
+            better.add(with(
+                    known,
+                    Phrase.of("drill {} in the mount {} larger", boss.id(), Quantity.length(OVERSIZE)),
+                    new FitErrors.Hole(boss.id(), hole.diameter() + OVERSIZE, hole.slot(), hole.along())));
+            Vec3 axis = examination.seating().pose().turn(boss.axis()).unit();
+            Vec3 along = Math.abs(axis.x()) < 0.7 ? Vec3.X : Vec3.Z;
+            better.add(with(
+                    known,
+                    Phrase.of("slot {} in the mount by {}", boss.id(), Quantity.length(SLOT)),
+                    new FitErrors.Hole(boss.id(), hole.diameter(), hole.slot() + SLOT, along)));
+            progress.report(0.4 + 0.6 * better.size() / total);
+        }
+        FitErrors e = errors();
+        better.add(Better.of(
+                Phrase.of("weld in a jig: half the pull"),
+                draw(known, e.with(e.cut(), e.drill(), e.pull() * LESS_PULL), DRAWS_TO_COMPARE, Progress.UNWATCHED)));
+        better.removeIf(each -> !each.betters(now));
+        better.sort(
+                Comparator.comparingDouble((Better each) -> -each.all()).thenComparingDouble(each -> -each.bolts()));
+        progress.report(1);
+        return new Result(odds, job.donor().bosses().stream().map(Boss::id).toList(), better);
+    }
+
+    private Better with(Known known, Phrase what, FitErrors.Hole hole) {
+        List<FitErrors.Hole> holes = new ArrayList<>(errors().holes());
+        holes.removeIf(each -> each.boss().equals(hole.boss()));
+        holes.add(hole);
+        return Better.of(what, draw(known, errors().withHoles(holes), DRAWS_TO_COMPARE, Progress.UNWATCHED));
+    }
+
+    private record Again(String what, Known known, double spread) {}
+
+    /** The readings that narrow the places of the bosses and of the frame most when they are taken again. */
+    private List<Again> readings() {
+        List<Again> again = new ArrayList<>();
+        for (Side side : Side.values()) {
+            Survey survey = side.survey(job);
+            for (int k = 0; k < survey.readings().size(); k++) {
+                Reading reading = survey.readings().get(k);
+                if (reading instanceof Reading.Slope || reading.sigma() <= Instrument.CALIPER.lengthSigma()) {
+                    continue;
+                }
+                List<Reading> others = new ArrayList<>(survey.readings());
+                others.set(k, reading.taken(Instrument.CALIPER, Instrument.CALIPER.lengthSigma()));
+                SurveyResult result =
+                        SurveyAdjustment.of(new Survey(survey.points(), others, survey.features(), survey.patterns()));
+                Optional<SurveyResult> changed = Optional.of(result);
+                Known known =
+                        side == Side.DONOR ? surveyed(changed, Optional.empty()) : surveyed(Optional.empty(), changed);
+                double spread = result.points().stream()
+                        .mapToDouble(point -> point.known() ? trace(point.covariance()) : 0)
+                        .sum();
+                double before = examination.survey(side).points().stream()
+                        .mapToDouble(point -> point.known() ? trace(point.covariance()) : 0)
+                        .sum();
+                again.add(new Again(
+                        reading.id() + " (" + String.join(" to ", reading.points()) + ", " + side.word() + ")",
+                        known,
+                        spread - before));
+            }
+        }
+        again.sort(Comparator.comparingDouble(Again::spread));
+        return again.subList(0, Math.min(READINGS, again.size()));
+    }
+
+    private static double trace(Mat3 m) {
+        return m.get(0, 0) + m.get(1, 1) + m.get(2, 2);
+    }
+
+    private BoltUpChance.Result draw(Known known, FitErrors errors, int draws, Progress progress) {
+        return BoltUpChance.of(input(known, errors, draws), new SplittableRandom(SEED), progress);
+    }
+
+    /** The bolt that a bore is made for: the next smaller size. */
+    private static double bolt(double bore) {
+        return Optional.ofNullable(MEDIUM.lowerKey(bore)).orElse(bore);
+    }
+
+    private FitErrors.Hole hole(Boss boss) {
+        double bolt = bolt(boss.bore());
+        return errors().hole(boss.id())
+                .orElseGet(() -> new FitErrors.Hole(boss.id(), MEDIUM.getOrDefault(bolt, bolt * 1.1), 0, Vec3.X));
+    }
+
+    private BoltUpChance.Input input(Known known, FitErrors errors, int draws) {
+        Surveyed surveyed =
+                Surveyed.of(known.donor(), known.host(), examination.seating().pose());
+        double made = errors.cut() * errors.cut() + errors.drill() * errors.drill() + errors.pull() * errors.pull();
+        List<BoltUpChance.Bolt> bolts = new ArrayList<>();
+        for (Boss boss : job.donor().bosses()) {
+            double bolt = bolt(boss.bore());
+            FitErrors.Hole hole = errors.hole(boss.id()).orElse(hole(boss));
+            boolean threaded = !boss.hole().thread().isBlank();
+            double clearance = (threaded ? 0 : (boss.bore() - bolt) / 2) + Math.max(0, (hole.diameter() - bolt) / 2);
+            Vec3 at = examination.seating().boss(boss.id());
+            bolts.add(new BoltUpChance.Bolt(
+                    boss.id(),
+                    at,
+                    examination.seating().pose().turn(boss.axis()),
+                    clearance,
+                    hole.slot() / 2,
+                    hole.along(),
+                    surveyed.covariance(at, at).plus(Mat3.IDENTITY.times(made))));
+        }
+        return new BoltUpChance.Input(bolts, aims(surveyed), clears(), draws);
+    }
+
+    private List<BoltUpChance.Aim> aims(Surveyed surveyed) {
+        Datum.Rule rule = job.line().datum().rule();
+        Optional<DatumSeat> datum = DatumSeat.of(job);
+        if (datum.isEmpty()) {
+            return List.of();
+        }
+        DatumSeat line = datum.get();
+        Vec3 at = examination.seating().pose().place(line.own());
+        Vec3 first = line.way().anyPerpendicular();
+        List<Vec3> ways =
+                line.plane() ? List.of(line.way()) : List.of(first, line.way().cross(first));
+        List<Double> offset =
+                ways.stream().map(way -> at.minus(line.point()).dot(way)).toList();
+        return List.of(new BoltUpChance.Aim(
+                at, ways, tolerance(rule, at, line), offset, surveyed.covariance(at, line.point())));
+    }
+
+    private double tolerance(Datum.Rule rule, Vec3 at, DatumSeat line) {
+        if (rule == Datum.Rule.PIVOT_BOLT) {
+            return OFF_PIVOT;
+        }
+        List<Stage> stages = job.line().stages();
+        if (!stages.isEmpty() && stages.get(0) instanceof Stage.Coupling coupling) {
+            return coupling.radialAllowance();
+        }
+        return line.plane() && !stages.isEmpty() && stages.get(0).isInPlane()
+                ? PlaneNotes.offsetShare(stages.get(0)) * at.distanceTo(line.point())
+                : OFF_LINE;
+    }
+
+    private List<BoltUpChance.Clear> clears() {
+        List<String> own = job.donor().bodies().stream().map(Part::id).toList();
+        List<BoltUpChance.Clear> clears = new ArrayList<>();
+        for (Gap gap : examination.ledger().near()) {
+            Separation apart = gap.separation();
+            Vec3 between = apart.pointB().minus(apart.pointA());
+            if (own.contains(gap.donorPart().id()) && between.length() > 1e-9 && clears.size() < GAPS) {
+                Vec3 towards = apart.overlap() ? between.unit().negated() : between.unit();
+                clears.add(new BoltUpChance.Clear(apart.pointA(), towards, apart.distance(), gap.sigma()));
+            }
+        }
+        return clears;
+    }
+}

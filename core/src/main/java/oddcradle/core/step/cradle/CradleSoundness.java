@@ -1,0 +1,221 @@
+package oddcradle.core.step.cradle;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.PathPoint;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.placement.TubeBody;
+import oddcradle.core.section.Section;
+import oddcradle.core.units.Quantity;
+
+/** Whether the tubes are a cradle: joined to the host, each in its own place, clear of what stands there, and from stock. */
+public final class CradleSoundness {
+    private static final Source MEETINGS = Source.derived("which tubes meet at which node");
+    /** Tubes closer to each other than this along their whole length lie in one place, of their radii. */
+    private static final double SAME_PLACE = 0.5;
+
+    private final Job job;
+    private final Seating seating;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private CradleSoundness(Job job, Seating seating) {
+        this.job = job;
+        this.seating = seating;
+    }
+
+    static List<Finding> of(Job job, Seating seating) {
+        CradleSoundness soundness = new CradleSoundness(job, seating);
+        soundness.floating();
+        soundness.doubled();
+        soundness.keepOuts();
+        soundness.stock();
+        return soundness.findings;
+    }
+
+    /** Tubes that hang together but reach the host nowhere. */
+    private void floating() {
+        Set<Member> left = new HashSet<>(job.cradle().members());
+        for (Member start : job.cradle().members()) {
+            if (!left.contains(start)) {
+                continue;
+            }
+            List<Member> island = island(start, left);
+            if (island.stream().noneMatch(this::landsOnHost)) {
+                findings.add(Finding.statement(
+                        "cradle.floating",
+                        Step.CRADLE,
+                        Severity.STOP,
+                        Phrase.of(
+                                "{} hang in the air: no end of them lands on the host; pull one end onto a host tube",
+                                String.join(
+                                        ", ", island.stream().map(Member::id).toList())),
+                        Place.of(start.id(), seating.node(start.first())),
+                        new Why("tubes that share nodes, none of them on the host", List.of(), MEETINGS)));
+            }
+        }
+    }
+
+    private List<Member> island(Member start, Set<Member> left) {
+        List<Member> island = new ArrayList<>();
+        Deque<Member> open = new ArrayDeque<>(List.of(start));
+        left.remove(start);
+        while (!open.isEmpty()) {
+            Member here = open.pop();
+            island.add(here);
+            for (Member other : job.cradle().members()) {
+                if (left.contains(other) && other.nodes().stream().anyMatch(here.nodes()::contains)) {
+                    left.remove(other);
+                    open.push(other);
+                }
+            }
+        }
+        return island;
+    }
+
+    private boolean landsOnHost(Member member) {
+        return member.nodes().stream()
+                .anyMatch(node ->
+                        seating.isHostNode(node) || seating.landing(node).isPresent());
+    }
+
+    /** Two tubes in one place. */
+    private void doubled() {
+        List<Member> members = job.cradle().members();
+        for (int a = 0; a < members.size(); a++) {
+            for (int b = a + 1; b < members.size(); b++) {
+                if (isSamePlace(members.get(a), members.get(b))) {
+                    findings.add(Finding.statement(
+                            "cradle.doubled",
+                            Step.CRADLE,
+                            Severity.STOP,
+                            Phrase.of(
+                                    "{} and {} lie in the same place: remove one of them",
+                                    members.get(a).id(),
+                                    members.get(b).id()),
+                            new Place(
+                                    List.of(members.get(b).id(), members.get(a).id()),
+                                    List.of(seating.node(members.get(b).first()))),
+                            new Why("distance of the ends of the shorter from the other", List.of(), MEETINGS)));
+                }
+            }
+        }
+    }
+
+    private boolean isSamePlace(Member a, Member b) {
+        List<Vec3> first = seating.path(a);
+        List<Vec3> second = seating.path(b);
+        double near =
+                SAME_PLACE * Math.min(a.section().outerRadius(), b.section().outerRadius());
+        return liesOn(first, second, near) || liesOn(second, first, near);
+    }
+
+    private static boolean liesOn(List<Vec3> path, List<Vec3> other, double near) {
+        return path.stream().allMatch(point -> PathPoint.nearest(other, point).distanceTo(point) < near)
+                && path.get(0).distanceTo(path.get(path.size() - 1)) > near;
+    }
+
+    /** Tubes that go through what must be kept clear of; parts of the donor are in the ledger. */
+    private void keepOuts() {
+        for (KeepOut keepOut : job.host().keepOuts()) {
+            List<PreparedSolid> solids =
+                    keepOut.solids().stream().map(PreparedSolid::of).toList();
+            for (Member member : job.cradle().members()) {
+                nearest(member, keepOut, solids).ifPresent(apart -> through(member, keepOut, apart));
+            }
+        }
+    }
+
+    private Optional<Separation> nearest(Member member, KeepOut keepOut, List<PreparedSolid> solids) {
+        Optional<Separation> least = Optional.empty();
+        for (Solid piece : TubeBody.betweenJoints(job, seating, member)) {
+            PreparedSolid tube = PreparedSolid.of(piece);
+            for (int k = 0; k < solids.size(); k++) {
+                if (keepOut.solids().get(k).bounds().distanceTo(piece.bounds()) > 0) {
+                    continue;
+                }
+                Separation here = SolidDistance.between(tube, solids.get(k));
+                if (here.distance() <= 0
+                        && (least.isEmpty() || here.distance() < least.get().distance())) {
+                    least = Optional.of(here);
+                }
+            }
+        }
+        return least;
+    }
+
+    private void through(Member member, KeepOut keepOut, Separation apart) {
+        findings.add(Finding.atLeast(
+                "cradle.through",
+                Step.CRADLE,
+                Severity.STOP,
+                Phrase.of(
+                        "{} ({}) goes {} into {}; pull one of its ends along, or bend it round",
+                        member.label(),
+                        member.id(),
+                        Quantity.length(-apart.distance()),
+                        keepOut.label()),
+                Quantity.length(apart.distance()),
+                Quantity.length(0),
+                Place.between(member.id(), apart.pointA(), keepOut.id(), apart.pointB()),
+                new Why("least distance of the two bodies", List.of(), Source.derived("distance of convex bodies"))));
+    }
+
+    private void stock() {
+        for (Member member : job.cradle().members()) {
+            if (job.build().shop().has(member.section())) {
+                continue;
+            }
+            Optional<Section> nearest = nearestInStock(job, member.section());
+            findings.add(Finding.statement(
+                    "cradle.stock",
+                    Step.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            nearest.isPresent()
+                                    ? "{} of {} is not in stock; the nearest there is {}"
+                                    : "{} of {} is not in stock, nor is any of its shape{}",
+                            member.section(),
+                            member.id(),
+                            nearest.map(Section::designation).orElse("")),
+                    Place.of(member.id(), seating.node(member.first())),
+                    new Why(
+                            "sections of the shop",
+                            List.of(input(
+                                    "in stock",
+                                    Quantity.count(job.build().shop().sections().size()))),
+                            Source.measured())));
+        }
+    }
+
+    /** Of the same shape, as near in weight as can be, rather heavier than lighter. */
+    public static Optional<Section> nearestInStock(Job job, Section section) {
+        return job.build().shop().sections().stream()
+                .filter(each -> each.getClass() == section.getClass())
+                .min(Comparator.comparingDouble(each -> each.area() >= section.area()
+                        ? each.area() - section.area()
+                        : 3 * (section.area() - each.area())));
+    }
+}

@@ -1,0 +1,60 @@
+package oddcradle.core.step.cradle;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.List;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Why;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.joint.BoltStack;
+import oddcradle.core.joint.BoltStrength;
+import oddcradle.core.units.Quantity;
+
+/** The numbers of one mount. */
+final class MountFigures {
+    private static final Source STACK = Source.derived("thicknesses along the bolt");
+
+    private MountFigures() {}
+
+    static List<Figure> of(MountDesign corner) {
+        String id = corner.isolator().id();
+        BoltStack stack = corner.stack();
+        return List.of(
+                new Figure(
+                        id + " tab, worst " + corner.tab().worst(),
+                        Quantity.share(corner.tab().use()),
+                        MountNotes.tabWhy(corner.tab())),
+                new Figure(
+                        id + " bolt " + stack.bolt().mark(),
+                        Quantity.share(corner.bolt().use()),
+                        new Why(
+                                "hypot(tension / proof, shear / 0.577 proof), by the factor",
+                                List.of(
+                                        input(
+                                                "tension",
+                                                Quantity.force(corner.bolt().tension())),
+                                        input(
+                                                "shear",
+                                                Quantity.force(corner.bolt().shear()))),
+                                Source.fromMemory("Shigley, Mechanical Engineering Design"))),
+                new Figure(
+                        id + " tighten to, dry",
+                        Quantity.torque(BoltStrength.tighteningTorque(stack.thread(), stack.grade())),
+                        new Why(
+                                "0.2 F d, F three quarters of proof; the maker's figure goes before",
+                                List.of(input(
+                                        "F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
+                                Source.commonPractice())),
+                new Figure(
+                        id + " stack between head and nut",
+                        Quantity.length(stack.grip()),
+                        new Why(
+                                "sum of what the bolt clamps",
+                                List.of(
+                                        input("sleeve", Quantity.length(stack.sleeve())),
+                                        input("spacer", Quantity.length(stack.spacer())),
+                                        input("hole", Quantity.length(stack.hole()))),
+                                STACK)));
+    }
+}

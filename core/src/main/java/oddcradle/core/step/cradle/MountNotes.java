@@ -1,0 +1,448 @@
+package oddcradle.core.step.cradle;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Why;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.BossHole;
+import oddcradle.core.joint.BoltStack;
+import oddcradle.core.joint.Collar;
+import oddcradle.core.joint.Tab;
+import oddcradle.core.joint.ThreadReach;
+import oddcradle.core.units.Quantity;
+
+/** What is to be said of each mount's tab, bolt, stack and rubber. */
+final class MountNotes {
+    private static final Source TAB =
+            Source.fromMemory("Shigley, Mechanical Engineering Design; Blodgett, Design of Welded Structures");
+    private static final Source EDGE =
+            Source.fromMemory("AC 43.13-1B: 2 diameters in thin sheet; 1.5 elsewhere by practice");
+    private static final Source STACK = Source.derived("thicknesses along the bolt");
+    /** Threads beyond the nut: fewer do not hold, more catch hands and hoses; common practice. */
+    private static final double FEWEST_PITCHES = 1;
+
+    private static final double MOST_PITCHES = 8;
+    /** The stack may be this much longer than the room: rubber gives it; m. */
+    private static final double FIT = 0.0005;
+
+    private static final double STEEL = 205e9;
+
+    private MountNotes() {}
+
+    static List<Finding> of(Job job, List<MountDesign> corners) {
+        List<Finding> findings = new ArrayList<>();
+        for (MountDesign corner : corners) {
+            tab(findings, job, corner);
+            bolt(findings, corner);
+            fit(findings, corner);
+            rubber(findings, corner);
+            thread(findings, job, corner);
+            corner.collar().ifPresent(collar -> collar(findings, corner, collar));
+        }
+        mixed(findings, job, corners);
+        bonds(findings, corners);
+        return findings;
+    }
+
+    private static Place at(MountDesign corner) {
+        return Place.of(corner.isolator().id(), corner.at());
+    }
+
+    private static String id(MountDesign corner) {
+        return corner.isolator().id();
+    }
+
+    private static void tab(List<Finding> findings, Job job, MountDesign corner) {
+        Tab tab = corner.tab();
+        if (tab.use() > 1) {
+            findings.add(Finding.atMost(
+                    "cradle.tab",
+                    Step.CRADLE,
+                    Severity.ofUtilisation(tab.use()),
+                    Phrase.of(
+                            "the tab of {} is overworked in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
+                                    + " tube nearer or take thicker plate",
+                            id(corner),
+                            tab.worst(),
+                            Quantity.share(tab.use()),
+                            Quantity.length(tab.thickness()),
+                            Quantity.length(tab.standoff())),
+                    Quantity.share(tab.use()),
+                    Quantity.share(1),
+                    at(corner),
+                    tabWhy(tab)));
+        }
+        if (tab.leg() > tab.thickness() + 1e-9) {
+            findings.add(Finding.atMost(
+                    "cradle.thin-tab",
+                    Step.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "the tab of {} is {} thick, thinner than the {} leg of its weld: it burns through; take thicker plate"
+                                    + " or a smaller weld",
+                            id(corner),
+                            Quantity.length(tab.thickness()),
+                            Quantity.length(tab.leg())),
+                    Quantity.length(tab.leg()),
+                    Quantity.length(tab.thickness()),
+                    at(corner),
+                    new Why("leg against thickness", List.of(), Source.commonPractice())));
+        }
+        double rule = job.build().shop().thin() ? 2.0 : 1.5;
+        if (tab.edgeRatio() < rule - 1e-9 && corner.isolator().pad().isHard()) {
+            findings.add(Finding.atLeast(
+                    "cradle.edge",
+                    Step.CRADLE,
+                    tab.edgeRatio() < 1.0 ? Severity.STOP : Severity.WATCH,
+                    Phrase.of(
+                            "the hole of {} is {} from the edge of its tab, {} diameters; {} is the least: make the tab {} wide",
+                            id(corner),
+                            Quantity.length(tab.edge()),
+                            Quantity.ratio(tab.edgeRatio()),
+                            Quantity.ratio(rule),
+                            Quantity.length(2 * rule * tab.hole())),
+                    Quantity.ratio(tab.edgeRatio()),
+                    Quantity.ratio(rule),
+                    at(corner),
+                    new Why("edge / hole", List.of(input("hole", Quantity.length(tab.hole()))), EDGE)));
+        }
+    }
+
+    static Why tabWhy(Tab tab) {
+        return new Why(
+                "worst of bending F s / W, bearing F / (d t), tearing F / (2 (e - d/2) t), weld by lines",
+                List.of(
+                        input("s", Quantity.length(tab.standoff())),
+                        input("t", Quantity.length(tab.thickness())),
+                        input("width", Quantity.length(tab.root())),
+                        input("weld leg needed", Quantity.length(tab.weldNeeded()))),
+                TAB);
+    }
+
+    private static void bolt(List<Finding> findings, MountDesign corner) {
+        if (corner.bolt().use() > 1) {
+            findings.add(Finding.atMost(
+                    "cradle.bolt",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "the {} bolt of {} carries {} along and {} across, {} of what is allowed; take a thicker or harder one",
+                            corner.stack().thread().designation(),
+                            id(corner),
+                            Quantity.force(corner.bolt().tension()),
+                            Quantity.force(corner.bolt().shear()),
+                            Quantity.share(corner.bolt().use())),
+                    Quantity.share(corner.bolt().use()),
+                    Quantity.share(1),
+                    at(corner),
+                    new Why(
+                            "hypot(tension / proof, shear / 0.577 proof), by the factor",
+                            List.of(input(
+                                    "proof",
+                                    Quantity.force(corner.stack()
+                                            .grade()
+                                            .proofLoad(corner.stack().thread())))),
+                            TAB)));
+        }
+    }
+
+    private static void fit(List<Finding> findings, MountDesign corner) {
+        BoltStack stack = corner.stack();
+        if (stack.free() < -FIT) {
+            findings.add(Finding.atLeast(
+                    "cradle.stack",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "the stack of {} does not fit: lug, rubber and tube need {} more than the tube leaves; move the tube"
+                                    + " away or take a lower pad",
+                            id(corner),
+                            Quantity.length(-stack.free())),
+                    Quantity.length(stack.free()),
+                    Quantity.length(0),
+                    at(corner),
+                    new Why("room along the bolt less what stands in it", List.of(), STACK)));
+        }
+        if (stack.reach().isEmpty()
+                && (stack.showing() < FEWEST_PITCHES - 1e-9 || stack.showing() > MOST_PITCHES + 1e-9)) {
+            boolean few = stack.showing() < FEWEST_PITCHES;
+            findings.add(Finding.statement(
+                    "cradle.bolt-length",
+                    Step.CRADLE,
+                    few ? Severity.STOP : Severity.NOTE,
+                    few
+                            ? Phrase.of(
+                                    "bolt {} of {} is too short: the stack is {} and the nut wants a thread beyond it; take the next"
+                                            + " length",
+                                    stack.bolt().mark(),
+                                    id(corner),
+                                    Quantity.length(stack.grip()))
+                            : Phrase.of(
+                                    "bolt {} of {} stands {} threads out of its nut; cut it, the stack is {}",
+                                    stack.bolt().mark(),
+                                    id(corner),
+                                    Quantity.count(Math.round(stack.showing())),
+                                    Quantity.length(stack.grip())),
+                    at(corner),
+                    new Why(
+                            "(length - stack - nut) / pitch",
+                            List.of(
+                                    input("length", Quantity.length(stack.bolt().length())),
+                                    input("stack", Quantity.length(stack.grip()))),
+                            STACK)));
+        }
+        if (stack.bolt().grip() > stack.grip() + stack.thread().pitch()) {
+            findings.add(Finding.atMost(
+                    "cradle.shank",
+                    Step.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "the plain shank of {} ({}) is longer than the stack of {}: the nut runs out of thread before it"
+                                    + " clamps; add washers",
+                            stack.bolt().mark(),
+                            Quantity.length(stack.bolt().grip()),
+                            id(corner)),
+                    Quantity.length(stack.bolt().grip()),
+                    Quantity.length(stack.grip()),
+                    at(corner),
+                    new Why("shank against stack", List.of(), STACK)));
+        }
+    }
+
+    private static void rubber(List<Finding> findings, MountDesign corner) {
+        BoltStack stack = corner.stack();
+        for (BoltStack.Contact contact : stack.contacts()) {
+            if (contact.shorts()) {
+                findings.add(Finding.atLeast(
+                        "cradle.shorted",
+                        Step.CRADLE,
+                        contact.gap() <= 0 ? Severity.STOP : Severity.WATCH,
+                        Phrase.of(
+                                "{}: the {} comes within {} of the {}, the rubber moves {}; metal shorts the isolator: {} by {}",
+                                id(corner),
+                                contact.engine(),
+                                Quantity.length(Math.max(0, contact.gap())),
+                                contact.frame(),
+                                Quantity.length(contact.needed() - BoltStack.SPARE),
+                                contact.trim(),
+                                Quantity.length(contact.needed() - contact.gap())),
+                        Quantity.length(contact.gap()),
+                        Quantity.length(contact.needed()),
+                        at(corner),
+                        new Why(
+                                "gap against what the rubber moves there and 1 mm",
+                                List.of(input("moves", Quantity.length(contact.needed() - BoltStack.SPARE))),
+                                Source.commonPractice())));
+            }
+        }
+        if (corner.isolator().pad().isHard() || stack.isHeldByBond()) {
+            return;
+        }
+        if (stack.squeeze() > BoltStack.MOST_SQUEEZE) {
+            findings.add(Finding.atMost(
+                    "cradle.squeeze",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "the sleeve of {} is {} long: the bolt crushes the rubber by {} before the sleeve bottoms; make it {}"
+                                    + " longer",
+                            id(corner),
+                            Quantity.length(stack.sleeve()),
+                            Quantity.share(stack.squeeze()),
+                            Quantity.length((stack.squeeze() - BoltStack.MOST_SQUEEZE / 2) * rubberHeight(corner))),
+                    Quantity.share(stack.squeeze()),
+                    Quantity.share(BoltStack.MOST_SQUEEZE),
+                    at(corner),
+                    new Why("(pad + plate + snubber - sleeve) / rubber", List.of(), Source.commonPractice())));
+        }
+        if (stack.catches() < BoltStack.LEAST_CATCH - 1e-9) {
+            findings.add(Finding.atLeast(
+                    "cradle.catch",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "if the rubber of {} lets go its large washer does not hold: it reaches {} over the hole, {} is the"
+                                    + " least; take a larger one",
+                            id(corner),
+                            Quantity.length(stack.catches()),
+                            Quantity.length(BoltStack.LEAST_CATCH)),
+                    Quantity.length(stack.catches()),
+                    Quantity.length(BoltStack.LEAST_CATCH),
+                    at(corner),
+                    new Why("washer radius - hole radius", List.of(), Source.commonPractice())));
+        }
+    }
+
+    /** Rubber that tears lets the engine go, unless something catches it. */
+    private static void bonds(List<Finding> findings, List<MountDesign> corners) {
+        List<MountDesign> held =
+                corners.stream().filter(corner -> corner.stack().isHeldByBond()).toList();
+        if (!held.isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.catch",
+                    Step.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "only the bond of the rubber holds {}: add a loop that catches the engine, or set the mounts on tabs",
+                            String.join(", ", held.stream().map(MountNotes::id).toList())),
+                    at(held.get(0)),
+                    new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice())));
+        }
+    }
+
+    private static double rubberHeight(MountDesign corner) {
+        return corner.stack().layers().stream()
+                .filter(layer -> layer.side() == BoltStack.Side.RUBBER)
+                .mapToDouble(layer -> layer.to() - layer.from())
+                .sum();
+    }
+
+    private static void thread(List<Finding> findings, Job job, MountDesign corner) {
+        BoltStack stack = corner.stack();
+        if (stack.reach().isEmpty()) {
+            return;
+        }
+        ThreadReach reach = stack.reach().get();
+        Boss boss = job.donor().boss(corner.isolator().boss()).orElseThrow();
+        BossHole hole = boss.hole();
+        if (reach.bottoms()) {
+            findings.add(Finding.atLeast(
+                    "cradle.bottoms",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "{} at {} is {} longer than its hole is deep{}; take a shorter one or add washers",
+                            stack.bolt().mark(),
+                            id(corner),
+                            Quantity.length(-reach.left()),
+                            hole.behind().isEmpty() ? "" : ", and breaks into the " + hole.behind()),
+                    Quantity.length(reach.left()),
+                    Quantity.length(0),
+                    at(corner),
+                    depthWhy(stack, hole)));
+        } else if (!reach.holds()) {
+            findings.add(Finding.atLeast(
+                    "cradle.engagement",
+                    Step.CRADLE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "{} at {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
+                                    + " lengths",
+                            stack.bolt().mark(),
+                            id(corner),
+                            Quantity.length(reach.engaged()),
+                            boss.id(),
+                            Quantity.length(reach.needed()),
+                            hole.behind().isEmpty() ? "" : "; do not drill deeper, behind it is the " + hole.behind()),
+                    Quantity.length(reach.engaged()),
+                    Quantity.length(reach.needed()),
+                    at(corner),
+                    depthWhy(stack, hole)));
+        } else if (!hole.behind().isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.depth-left",
+                    Step.CRADLE,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "{} at {} ends {} before the bottom of its hole; behind it is the {}: set a depth stop",
+                            stack.bolt().mark(),
+                            id(corner),
+                            Quantity.length(reach.left()),
+                            hole.behind()),
+                    at(corner),
+                    depthWhy(stack, hole)));
+        }
+    }
+
+    private static Why depthWhy(BoltStack stack, BossHole hole) {
+        return new Why(
+                "length - stack against the depth of thread",
+                List.of(
+                        input("length", Quantity.length(stack.bolt().length())),
+                        input("stack", Quantity.length(stack.grip())),
+                        input("depth", Quantity.length(hole.depth()))),
+                STACK);
+    }
+
+    private static void collar(List<Finding> findings, MountDesign corner, Collar collar) {
+        boolean thin = collar.isTooThin();
+        findings.add(Finding.statement(
+                "cradle.collar",
+                Step.CRADLE,
+                Severity.WATCH,
+                thin
+                        ? Phrase.of(
+                                "bolt {} is loose in the bore of {} ({}), and a collar would be only {} thick; take the next thicker"
+                                        + " bolt or open the bore",
+                                corner.stack().thread().designation(),
+                                corner.isolator().boss(),
+                                Quantity.length(collar.outside()),
+                                Quantity.length(collar.wall()))
+                        : Phrase.of(
+                                "bolt {} is loose in the bore of {} ({}); turn a collar with a wall of {}, {} long: it slides on the"
+                                        + " bolt (H7/g6) and is pressed into the bore (H7/p6)",
+                                corner.stack().thread().designation(),
+                                corner.isolator().boss(),
+                                Quantity.length(collar.outside()),
+                                Quantity.length(collar.wall()),
+                                Quantity.length(collar.length())),
+                at(corner),
+                new Why(
+                        "bore - bolt",
+                        List.of(
+                                input("inside", Quantity.length(collar.inside())),
+                                input("outside", Quantity.length(collar.outside())),
+                                input(
+                                        "pressed over by",
+                                        Quantity.length(-collar.press().low())),
+                                input("hoop stress pressed", Quantity.stress(collar.hoopStress(pressed(collar))))),
+                        Source.fromMemory("ISO 286-1"))));
+    }
+
+    /** Pressure at the most overlap, in a boss three times as thick, Pa. */
+    private static double pressed(Collar collar) {
+        double at = collar.outside() / 2;
+        return collar.isTooThin() ? 0 : Collar.pressure(-collar.press().low(), collar.inside() / 2, at, 3 * at, STEEL);
+    }
+
+    private static void mixed(List<Finding> findings, Job job, List<MountDesign> corners) {
+        Set<String> metric = new TreeSet<>();
+        Set<String> inch = new TreeSet<>();
+        for (MountDesign corner : corners) {
+            sort(corner.stack().thread(), metric, inch);
+            corner.ears().ifPresent(ears -> sort(ears.thread(), metric, inch));
+        }
+        for (Boss boss : job.donor().bosses()) {
+            ScrewThread.find(boss.hole().thread()).ifPresent(thread -> sort(thread, metric, inch));
+        }
+        if (!metric.isEmpty() && !inch.isEmpty()) {
+            findings.add(Finding.statement(
+                    "cradle.mixed-threads",
+                    Step.CRADLE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "metric threads ({}) and inch threads ({}) in one job: mark them, a near fit strips",
+                            String.join(", ", metric),
+                            String.join(", ", inch)),
+                    Place.NOWHERE,
+                    new Why("threads of bolts and bosses", List.of(), Source.commonPractice())));
+        }
+    }
+
+    private static void sort(ScrewThread thread, Set<String> metric, Set<String> inch) {
+        (thread.inch() ? inch : metric).add(thread.designation());
+    }
+}

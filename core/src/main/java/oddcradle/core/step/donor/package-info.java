@@ -1,0 +1,2 @@
+/** What the program says of the donor. */
+package oddcradle.core.step.donor;

@@ -1,0 +1,2 @@
+/** What to measure once it is built. */
+package oddcradle.core.step.fit;

@@ -1,0 +1,176 @@
+package oddcradle.core.step.host;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.host.FrameSquare;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.StepReport;
+import oddcradle.core.step.measured.ScanNotes;
+import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.units.Quantity;
+
+/** What the host is: its tubes and their walls, and whether the frame stands square. */
+public final class HostReport {
+    /** Of the mean diagonal; common practice is 3 mm in a frame of a metre and a half. */
+    private static final double OUT_OF_SQUARE = 0.002;
+
+    private static final double TWISTED = 0.003;
+    private static final double WORN = 0.75;
+
+    private HostReport() {}
+
+    public static StepReport report(Job job, Seating seating, SurveyNotes survey, ScanNotes scan) {
+        double mass = 0;
+        double longest = 0;
+        for (Member member : job.host().members()) {
+            List<Vec3> path = seating.path(member);
+            double length = 0;
+            for (int k = 1; k < path.size(); k++) {
+                length += path.get(k).distanceTo(path.get(k - 1));
+            }
+            longest = Math.max(longest, length);
+            mass += length * member.remaining().area() * job.material(member).density();
+        }
+        Why counted = new Why("as entered", List.of(), Source.measured());
+        List<Figure> figures = new ArrayList<>(List.of(
+                new Figure("tubes", Quantity.count(job.host().members().size()), counted),
+                new Figure(
+                        "frame tubes weigh",
+                        Quantity.mass(mass),
+                        new Why("sum of A L rho", List.of(), Source.derived("sections and lengths"))),
+                new Figure("longest tube", Quantity.length(longest), counted),
+                new Figure("keep-outs", Quantity.count(job.host().keepOuts().size()), counted)));
+        List<Finding> findings = new ArrayList<>();
+        for (Node node : job.host().nodes()) {
+            boolean used = job.host().members().stream()
+                    .anyMatch(member -> member.nodes().contains(node.id()));
+            if (!used) {
+                findings.add(Finding.statement(
+                        "host.loose-node",
+                        Step.HOST,
+                        Severity.NOTE,
+                        Phrase.of("node {} is on no tube", node.id()),
+                        Place.of(node.id(), seating.node(node.id())),
+                        counted));
+            }
+        }
+        if (findings.isEmpty()) {
+            findings.add(Finding.statement(
+                    "host.nodes",
+                    Step.HOST,
+                    Severity.GOOD,
+                    Phrase.of("every node of the frame is on a tube"),
+                    Place.NOWHERE,
+                    new Why("checked when the job was read", List.of(), Source.derived("entered values"))));
+        }
+        job.host().squares().forEach(square -> square(figures, findings, square, survey, seating));
+        job.host().members().forEach(member -> wall(findings, member, seating));
+        figures.addAll(scan.figures());
+        findings.addAll(scan.findings());
+        figures.addAll(survey.figures());
+        findings.addAll(survey.findings());
+        return new StepReport(Step.HOST, figures, findings);
+    }
+
+    private static void square(
+            List<Figure> figures, List<Finding> findings, FrameSquare square, SurveyNotes survey, Seating seating) {
+        Squareness shape = Squareness.of(square.corners().stream()
+                .map(id -> survey.known(id).orElseGet(() -> seating.node(id)))
+                .toList());
+        String worst = square.corners().get(shape.worstCorner());
+        Place where = Place.of(worst, seating.node(worst));
+        Why why = new Why(
+                "D1 - D2; corner angle less 90°; height of the corner over the plane of the other three",
+                List.of(
+                        input("D1", Quantity.length(shape.firstDiagonal())),
+                        input("D2", Quantity.length(shape.secondDiagonal())),
+                        input("corner off 90° by", Quantity.angle(shape.worstAngle()))),
+                Source.commonPractice());
+        figures.add(new Figure(square.label() + ": diagonals differ by", Quantity.length(shape.difference()), why));
+        figures.add(new Figure(square.label() + ": twist", Quantity.length(shape.twist()), why));
+        double allowed = OUT_OF_SQUARE * (shape.firstDiagonal() + shape.secondDiagonal()) / 2;
+        boolean isSquare = Math.abs(shape.difference()) <= allowed;
+        findings.add(Finding.atMost(
+                "host.square",
+                Step.HOST,
+                isSquare ? Severity.GOOD : Severity.WATCH,
+                isSquare
+                        ? Phrase.of(
+                                "{} is square: its diagonals differ by {}",
+                                square.label(),
+                                Quantity.length(Math.abs(shape.difference())))
+                        : Phrase.of(
+                                "{} is out of square: its diagonals differ by {}, worst at corner {}, {} off 90°",
+                                square.label(),
+                                Quantity.length(Math.abs(shape.difference())),
+                                worst,
+                                Quantity.angle(Math.abs(shape.worstAngle()))),
+                Quantity.length(shape.difference()),
+                Quantity.length(allowed),
+                where,
+                why));
+        if (Math.abs(shape.twist()) > TWISTED) {
+            String lifted = square.corners().get(shape.liftedCorner());
+            findings.add(Finding.atMost(
+                    "host.twist",
+                    Step.HOST,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "{} is twisted: corner {} stands {} {} the plane of the other three",
+                            square.label(),
+                            lifted,
+                            Quantity.length(Math.abs(shape.twist())),
+                            shape.twist() > 0 ? "above" : "below"),
+                    Quantity.length(shape.twist()),
+                    Quantity.length(TWISTED),
+                    Place.of(lifted, seating.node(lifted)),
+                    why));
+        }
+    }
+
+    private static void wall(List<Finding> findings, Member member, Seating seating) {
+        if (member.condition().isEmpty()) {
+            return;
+        }
+        double share = member.remaining().area() / member.section().area();
+        Quantity left = Quantity.length(member.condition().get().remainingWall());
+        findings.add(Finding.atLeast(
+                "host.wall",
+                Step.HOST,
+                share < WORN ? Severity.WATCH : Severity.NOTE,
+                Phrase.of(
+                        share < WORN
+                                ? "{} has {} of wall left, {} of its metal; replace it or sleeve it"
+                                : "{} has {} of wall left, {} of its metal; every stress is reckoned with that",
+                        member.id(),
+                        left,
+                        Quantity.share(share)),
+                Quantity.share(share),
+                Quantity.share(WORN),
+                Place.of(member.id(), seating.path(member).get(0)),
+                new Why(
+                        "measured wall less the deepest pit",
+                        List.of(
+                                input(
+                                        "wall",
+                                        Quantity.length(member.condition().get().wall())),
+                                input(
+                                        "pit",
+                                        Quantity.length(member.condition().get().pit()))),
+                        Source.measured())));
+    }
+}

@@ -1,0 +1,2 @@
+/** What the program says of the host. */
+package oddcradle.core.step.host;

@@ -1,0 +1,258 @@
+package oddcradle.core.step.line;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.ShaftStrength;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Why;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.report.Notes;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.StageResult;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+
+/** What is to be said of a jackshaft: its bearings, its strength, how it bends, how fast it may turn, its spacers. */
+final class JackShaftNotes {
+    private static final double STRESS_SHARE = 0.3;
+    private static final double MOST_SLOPE = Math.toRadians(0.25);
+    private static final double CRITICAL_SHARE = 0.75;
+    private static final double LEAST_HOURS = 500;
+    private static final double KEY_PRESSURE = 100e6;
+    private static final double OVERHUNG = 1.0;
+
+    private JackShaftNotes() {}
+
+    /**
+     * @param shaft in the k-th place between stages k and k + 1
+     * @param critical speed, rad/s; worked out once for a shaft, because it does not change with the seat
+     */
+    static void add(Notes notes, Job job, LineResult line, int k, Optional<Double> critical) {
+        JackShaft shaft = job.line().shafts().get(k);
+        StageResult before = line.stages().get(k);
+        StageResult after = line.stages().get(k + 1);
+        Place where = new Place(List.of(shaft.id()), List.of(shaft.at(shaft.drivenAt()), shaft.at(shaft.driverAt())));
+        Optional<JackShaftResult> found =
+                JackShaftResult.of(shaft, before, after, job.line().dynamicFactor());
+        if (found.isEmpty()) {
+            notes.say(
+                    "line.shaft-held",
+                    Severity.NOT_CHECKED,
+                    Phrase.of("{} is held by its gears; its bearings are the gear maker's affair", shaft.label()),
+                    where,
+                    new Why("no bearings are named", List.of(), Source.measured()));
+            return;
+        }
+        strength(notes, shaft, found.get(), where);
+        bearings(notes, job, shaft, after, found.get(), where);
+        bending(notes, shaft, found.get(), where);
+        critical.ifPresent(speed -> critical(notes, job, shaft, after, speed, where));
+        spacers(notes, shaft);
+        overhang(notes, shaft, where);
+    }
+
+    private static void strength(Notes notes, JackShaft shaft, JackShaftResult found, Place where) {
+        Quantity stress = Quantity.stress(found.stress());
+        Quantity limit = Quantity.stress(STRESS_SHARE * shaft.yield());
+        Why why = new Why(
+                "sqrt(sigma^2 + 3 tau^2), over 0.75 with a keyway; at most 0.3 of yield",
+                List.of(
+                        input("M", Quantity.torque(found.moment())),
+                        input("T", Quantity.torque(found.torque())),
+                        input("d", Quantity.length(shaft.od()))),
+                Source.fromMemory("ASME shafting code (1927)"));
+        notes.figure(shaft.label() + ": stress", stress, why);
+        notes.atMost(
+                "line.shaft-stress",
+                Severity.STOP,
+                stress,
+                limit,
+                Phrase.of("{} works at {}, within {}", shaft.label(), stress, limit),
+                Phrase.of("{} works at {}; 0.3 of its yield is {}", shaft.label(), stress, limit),
+                where,
+                why);
+        if (shaft.keyDepth() > 0) {
+            notes.figure(
+                    shaft.label() + ": key at least this long",
+                    Quantity.length(
+                            ShaftStrength.keyLength(found.torque(), shaft.od(), shaft.keyDepth(), KEY_PRESSURE)),
+                    new Why(
+                            "l = 2 T / (d t p), p = 100 MPa on the hub",
+                            List.of(
+                                    input("T", Quantity.torque(found.torque())),
+                                    input("t", Quantity.length(shaft.keyDepth()))),
+                            Source.commonPractice()));
+        }
+    }
+
+    /** At full torque in the highest gear, which is where the hours are run. */
+    private static void bearings(
+            Notes notes, Job job, JackShaft shaft, StageResult after, JackShaftResult found, Place where) {
+        double worst = 0;
+        for (int k = 0; k < found.reactions().size(); k++) {
+            double load = found.reactions().get(k).length();
+            worst = Math.max(worst, load);
+            notes.figure(
+                    shaft.label() + ": bearing " + (k + 1) + " carries",
+                    Quantity.force(load),
+                    new Why(
+                            "reaction of the shaft to both pulls at full throttle in the lowest gear",
+                            List.of(),
+                            Source.derived("beam on two supports")));
+        }
+        if (shaft.bearingRating() == 0) {
+            notes.say(
+                    "line.bearing-life",
+                    Severity.NOT_CHECKED,
+                    Phrase.of("{}: nobody has written down the load rating of its bearings", shaft.label()),
+                    where,
+                    new Why("L10 = (C / P)^3", List.of(), Source.fromMemory("ISO 281")));
+            return;
+        }
+        Engine engine = job.donor().engine();
+        int top = engine.gearRatios().size() - 1;
+        double lighter = engine.gearRatios().get(top)
+                / engine.gearRatios().get(0)
+                / job.line().dynamicFactor();
+        double speed = engine.maxTorqueSpeed()
+                / after.speedRatio()
+                * engine.gearRatios().get(0)
+                / engine.gearRatios().get(top);
+        double hours = ShaftStrength.lifeHours(shaft.bearingRating(), worst * lighter, speed);
+        Quantity life = new Quantity(hours * 3600, Kind.TIME);
+        Why why = new Why(
+                "L10 = (C / P)^3 million turns, full torque in the highest gear, no dynamic factor",
+                List.of(
+                        input("C", Quantity.force(shaft.bearingRating())),
+                        input("P", Quantity.force(worst * lighter)),
+                        input("speed", Quantity.rotationSpeed(speed))),
+                Source.fromMemory("ISO 281"));
+        notes.figure(shaft.label() + ": bearing life L10, hours", Quantity.count(Math.rint(hours)), why);
+        notes.atLeast(
+                "line.bearing-life",
+                Severity.WATCH,
+                life,
+                new Quantity(LEAST_HOURS * 3600, Kind.TIME),
+                Phrase.of("{}: its bearings last {} hours and more", shaft.label(), Long.toString(Math.round(hours))),
+                Phrase.of(
+                        "{}: one bearing in ten fails within {} hours at full torque; {} are worth having",
+                        shaft.label(),
+                        Long.toString(Math.round(hours)),
+                        Long.toString(Math.round(LEAST_HOURS))),
+                where,
+                why);
+    }
+
+    private static void bending(Notes notes, JackShaft shaft, JackShaftResult found, Place where) {
+        Why why = new Why(
+                "beam with shear on two bearings under both pulls",
+                List.of(input("M", Quantity.torque(found.moment()))),
+                Source.derived("Timoshenko's beam"));
+        Quantity slope = Quantity.angle(found.slope());
+        notes.figure(shaft.label() + ": gives way at a wheel by", Quantity.length(found.deflection()), why);
+        notes.figure(shaft.label() + ": tilts at a wheel by", slope, why);
+        notes.atMost(
+                "line.shaft-slope",
+                Severity.WATCH,
+                slope,
+                Quantity.angle(MOST_SLOPE),
+                Phrase.of("{} tilts its wheels by {} at most", shaft.label(), slope),
+                Phrase.of(
+                        "{} tilts a wheel by {} at full throttle; bring the bearing nearer or take a thicker shaft",
+                        shaft.label(),
+                        slope),
+                where,
+                why);
+    }
+
+    private static void critical(
+            Notes notes, Job job, JackShaft shaft, StageResult after, double critical, Place where) {
+        Engine engine = job.donor().engine();
+        double fastest = Math.max(engine.limitSpeed(), engine.cruiseSpeed());
+        int top = engine.gearRatios().size() - 1;
+        Quantity speed = Quantity.rotationSpeed(fastest
+                / after.speedRatio()
+                * engine.gearRatios().get(0)
+                / engine.gearRatios().get(top));
+        Quantity limit = Quantity.rotationSpeed(CRITICAL_SHARE * critical);
+        Why why = new Why(
+                "first natural frequency of the bare shaft on rigid bearings; three quarters of it are used",
+                List.of(input("critical", Quantity.rotationSpeed(critical))),
+                Source.commonPractice());
+        notes.figure(shaft.label() + ": first critical speed", Quantity.rotationSpeed(critical), why);
+        notes.atMost(
+                "line.critical",
+                Severity.STOP,
+                speed,
+                limit,
+                Phrase.of("{} turns {} at most, within three quarters of its critical speed", shaft.label(), speed),
+                Phrase.of("{} may turn {}; three quarters of its critical speed are {}", shaft.label(), speed, limit),
+                where,
+                why);
+    }
+
+    /** Lengths of collars and spacers between what sits on the shaft, in order. */
+    private static void spacers(Notes notes, JackShaft shaft) {
+        double[] places = {
+            shaft.drivenAt(),
+            shaft.driverAt(),
+            shaft.bearings().get(0),
+            shaft.bearings().get(1)
+        };
+        String[] names = {"driven wheel", "driving wheel", "bearing 1", "bearing 2"};
+        for (int round = 0; round < places.length; round++) {
+            for (int k = 1; k < places.length; k++) {
+                if (places[k] < places[k - 1]) {
+                    double place = places[k];
+                    places[k] = places[k - 1];
+                    places[k - 1] = place;
+                    String name = names[k];
+                    names[k] = names[k - 1];
+                    names[k - 1] = name;
+                }
+            }
+        }
+        for (int k = 1; k < places.length; k++) {
+            notes.figure(
+                    shaft.label() + ": " + names[k - 1] + " to " + names[k],
+                    Quantity.length(places[k] - places[k - 1]),
+                    new Why(
+                            "middle to middle along the shaft; take half of each part's width off for the spacer",
+                            List.of(),
+                            Source.measured()));
+        }
+    }
+
+    private static void overhang(Notes notes, JackShaft shaft, Place where) {
+        double low = Math.min(shaft.bearings().get(0), shaft.bearings().get(1));
+        double high = Math.max(shaft.bearings().get(0), shaft.bearings().get(1));
+        double over = 0;
+        for (double wheel : new double[] {shaft.drivenAt(), shaft.driverAt()}) {
+            over = Math.max(over, Math.max(low - wheel, wheel - high));
+        }
+        if (over <= 0) {
+            return;
+        }
+        Quantity hangs = Quantity.length(over);
+        Quantity limit = Quantity.length(OVERHUNG * (high - low));
+        notes.atMost(
+                "line.overhung",
+                Severity.WATCH,
+                hangs,
+                limit,
+                Phrase.of("{}: a wheel hangs {} over its bearing", shaft.label(), hangs),
+                Phrase.of(
+                        "{}: a wheel hangs {} over its bearing, more than the bearings are apart; set an outboard bearing",
+                        shaft.label(),
+                        hangs),
+                where,
+                new Why("overhang at most the bearing span", List.of(), Source.commonPractice()));
+    }
+}

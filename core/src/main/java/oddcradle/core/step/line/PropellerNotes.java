@@ -1,0 +1,180 @@
+package oddcradle.core.step.line;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.List;
+import oddcradle.core.clearance.Body;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.PreparedSolid;
+import oddcradle.core.geometry.distance.Separation;
+import oddcradle.core.geometry.distance.SolidDistance;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Bodies;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.Notes;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+
+/** What is to be said of a propeller: its tips, its clearances, and what it does to the mount. */
+final class PropellerNotes {
+    private static final double MOST_MACH = 0.85;
+    private static final double NOSE_WHEEL_CLEARANCE = 7 * 0.0254;
+    private static final double TAIL_WHEEL_CLEARANCE = 9 * 0.0254;
+    private static final double RADIAL_CLEARANCE = 0.0254;
+    private static final double DISC_THICKNESS = 0.02;
+    private static final double YAW_RATE = 2.5;
+    private static final double PITCH_RATE = 1.0;
+    private static final Source PART_23 = Source.fromMemory("14 CFR 23.925 as it stood before amendment 64");
+    private static final Source GYROSCOPIC = Source.fromMemory("14 CFR 23.371 as it stood before amendment 64");
+
+    private PropellerNotes() {}
+
+    static void add(Notes notes, Job job, Seating seating, LineResult line, LineEnd.Propeller propeller) {
+        Engine engine = job.donor().engine();
+        double ratio = line.overallRatio(engine, engine.gearRatios().size() - 1);
+        double speed = RoadChart.fastest(engine) / ratio;
+        Quantity mach = Quantity.ratio(propeller.helicalMach(speed));
+        Why machWhy = new Why(
+                "sqrt((n pi D)^2 + v^2) / 340.3 m/s, under 0.85",
+                List.of(
+                        input("n", Quantity.rotationSpeed(speed)),
+                        input("D", Quantity.length(propeller.diameter())),
+                        input("v", Quantity.speed(propeller.airSpeed()))),
+                Source.commonPractice());
+        notes.figure("propeller tip speed", Quantity.speed(propeller.tipSpeed(speed)), machWhy);
+        notes.figure("helical Mach number", mach, machWhy);
+        notes.atMost(
+                "line.mach",
+                Severity.WATCH,
+                mach,
+                Quantity.ratio(MOST_MACH),
+                Phrase.of("the tips reach Mach {}", mach),
+                Phrase.of("the tips reach Mach {}; they get loud and lose thrust", mach),
+                Place.of("propeller", seating.driverCentre()),
+                machWhy);
+        ground(notes, seating, propeller);
+        structure(notes, job, seating, propeller);
+        double yaw = propeller.gyroscopicMoment(speed, YAW_RATE);
+        double pitch = propeller.gyroscopicMoment(speed, PITCH_RATE);
+        if (propeller.inertia() > 0) {
+            Why why = new Why(
+                    "M = I n omega, 2.5 rad/s in yaw and 1.0 rad/s in pitch",
+                    List.of(input("I", new Quantity(propeller.inertia(), Kind.INERTIA))),
+                    GYROSCOPIC);
+            notes.figure("gyroscopic moment of yawing, pitches the nose", Quantity.torque(yaw), why);
+            notes.figure("gyroscopic moment of pitching, yaws the nose", Quantity.torque(pitch), why);
+        }
+        notes.figure(
+                "torque reaction rolls the mount by",
+                Quantity.torque(engine.maxTorque() * ratio * line.efficiency()),
+                new Why(
+                        "T i",
+                        List.of(input("T", Quantity.torque(engine.maxTorque()))),
+                        Source.derived("equilibrium")));
+        if (propeller.legRise() != 0 && propeller.wheelbase() > 0) {
+            notes.figure(
+                    "longer legs change the ground angle by",
+                    Quantity.angle(propeller.groundAngleChange()),
+                    new Why(
+                            "atan(rise / wheelbase)",
+                            List.of(
+                                    input("rise", Quantity.length(propeller.legRise())),
+                                    input("wheelbase", Quantity.length(propeller.wheelbase()))),
+                            Source.derived("two wheels")));
+        }
+    }
+
+    private static Vec3 discCentre(Seating seating, LineEnd.Propeller propeller) {
+        Vec3 axis = seating.driverAxis();
+        return seating.driverCentre().along(axis, propeller.ahead());
+    }
+
+    private static void ground(Notes notes, Seating seating, LineEnd.Propeller propeller) {
+        Vec3 centre = discCentre(seating, propeller);
+        double lift = propeller.noseWheel() || propeller.wheelbase() == 0 ? propeller.legRise() : 0;
+        double level = centre.z() - propeller.diameter() / 2 - propeller.groundUp() + lift;
+        double wanted = propeller.noseWheel() ? NOSE_WHEEL_CLEARANCE : TAIL_WHEEL_CLEARANCE;
+        Place where = Place.of("propeller", centre.plus(new Vec3(0, 0, -propeller.diameter() / 2)));
+        Why why = new Why(
+                "axis height - D / 2 over level ground, tail up where the third wheel is at the tail",
+                List.of(
+                        input("axis", Quantity.length(centre.z() - propeller.groundUp())),
+                        input("D", Quantity.length(propeller.diameter()))),
+                PART_23);
+        Quantity clear = Quantity.length(level);
+        notes.figure("propeller over the ground", clear, why);
+        notes.atLeast(
+                "line.propeller-ground",
+                Severity.STOP,
+                clear,
+                Quantity.length(wanted),
+                Phrase.of("the propeller clears level ground by {}", clear),
+                Phrase.of("the propeller clears level ground by {}; {} are asked for", clear, Quantity.length(wanted)),
+                where,
+                why);
+        Quantity flat = Quantity.length(level - propeller.flatDrop());
+        notes.figure("propeller over the ground, strut and tyre flat", flat, why);
+        notes.atLeast(
+                "line.propeller-flat",
+                Severity.STOP,
+                flat,
+                Quantity.length(0),
+                Phrase.of("with strut and tyre flat it still clears by {}", flat),
+                Phrase.of("with strut and tyre flat it strikes the ground by {}", Quantity.length(-flat.si())),
+                where,
+                why);
+    }
+
+    private static void structure(Notes notes, Job job, Seating seating, LineEnd.Propeller propeller) {
+        Vec3 axis = seating.driverAxis();
+        Vec3 centre = discCentre(seating, propeller);
+        PreparedSolid disc = PreparedSolid.of(new Solid.Cylinder(
+                centre.along(axis, -DISC_THICKNESS / 2),
+                centre.along(axis, DISC_THICKNESS / 2),
+                propeller.diameter() / 2));
+        Separation nearest = null;
+        String name = "";
+        for (Body body : Bodies.obstacles(job, seating)) {
+            // What lies in the disc is the disc itself, drawn as a keep-out.
+            boolean itself = body.prepared().stream()
+                    .anyMatch(solid -> SolidDistance.between(PreparedSolid.of(new Solid.Sphere(centre, 1e-6)), solid)
+                                    .distance()
+                            <= 0);
+            if (itself || body.prepared().isEmpty() || body.nature().equals(Category.MOVING.word())) {
+                continue;
+            }
+            for (PreparedSolid solid : body.prepared()) {
+                Separation here = SolidDistance.between(disc, solid);
+                if (nearest == null || here.distance() < nearest.distance()) {
+                    nearest = here;
+                    name = body.label();
+                }
+            }
+        }
+        if (nearest == null) {
+            return;
+        }
+        Quantity gap = Quantity.length(nearest.distance());
+        Why why = new Why("shortest way from the disc to structure, an inch or more", List.of(), PART_23);
+        notes.figure("propeller to the nearest structure", gap, why);
+        notes.atLeast(
+                "line.propeller-structure",
+                Severity.STOP,
+                gap,
+                Quantity.length(RADIAL_CLEARANCE),
+                Phrase.of("the propeller clears {} by {}", name, gap),
+                Phrase.of("the propeller clears {} by only {}", name, gap),
+                Place.between("propeller", nearest.pointA(), name, nearest.pointB()),
+                why);
+    }
+}

@@ -1,0 +1,2 @@
+/** What must line up: datum, every stage of the drive, jackshafts, and what is driven. */
+package oddcradle.core.step.line;

@@ -1,0 +1,169 @@
+package oddcradle.core.step.load;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Why;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.frame.NodeMovement;
+import oddcradle.core.frame.Reaction;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.TubeStress;
+import oddcradle.core.units.Quantity;
+
+/** Whether the tubes hold: stress of every tube in every case against its yield strength. */
+public final class LoadReport {
+    private static final Source FRAME =
+            Source.fromMemory("Przemieniecki, Theory of Matrix Structural Analysis, 1968; von Mises");
+    private static final int GOOD_TUBES_TOLD = 2;
+    private static final double MOST_SPROCKET_MOVEMENT = 0.010;
+
+    private LoadReport() {}
+
+    public static StepReport report(Job job, Seating seating, Outcome<FrameResult> outcome, List<TubeStress> uses) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>(outcome.reasons());
+        outcome.answer().ifPresent(result -> {
+            int good = 0;
+            for (TubeStress use : uses) {
+                if (use.share() > 1 || good++ < GOOD_TUBES_TOLD) {
+                    findings.add(finding(job, use));
+                }
+            }
+            if (!uses.isEmpty()) {
+                TubeStress worst = uses.get(0);
+                figures.add(new Figure(
+                        "hardest worked tube: " + worst.tube().id(), Quantity.share(worst.share()), why(job, worst)));
+            }
+            result.cases().forEach(each -> figures(figures, findings, job, seating, each));
+        });
+        return new StepReport(Step.LOAD, figures, findings);
+    }
+
+    private static void figures(
+            List<Figure> figures, List<Finding> findings, Job job, Seating seating, CaseResult result) {
+        LoadCase load = job.cases().stream()
+                .filter(each -> each.id().equals(result.id()))
+                .findFirst()
+                .orElseThrow();
+        MemberResult worst = result.members().stream()
+                .max(Comparator.comparingDouble(MemberResult::vonMisesMax))
+                .orElseThrow();
+        figures.add(new Figure(
+                load.label() + ": most, in " + worst.id(),
+                Quantity.stress(worst.vonMisesMax()),
+                new Why(
+                        "sigma = |N/A| + M/W, tau = T r / J, sqrt(sigma² + 3 tau²)",
+                        List.of(
+                                input("|N/A| + M/W", Quantity.stress(worst.stressMax())),
+                                input("N", Quantity.force(worst.endJ().force().x())),
+                                input("T", Quantity.torque(worst.endJ().moment().x()))),
+                        FRAME)));
+        Vec3 up = result.reactions().stream().map(Reaction::force).reduce(Vec3.ZERO, Vec3::plus);
+        figures.add(new Figure(
+                load.label() + ": ground pushes up",
+                Quantity.force(up.z()),
+                new Why(
+                        "sum of the reactions; " + leftOver(result.equilibriumError()),
+                        List.of(),
+                        Source.derived("equilibrium"))));
+        if (load.chainPull() > 0) {
+            movement(figures, findings, seating, result, load);
+        }
+    }
+
+    private static String leftOver(double error) {
+        return error < 1e-9
+                ? "less than 1e-9 of the greatest load is left over"
+                : (float) error + " of the greatest load is left over";
+    }
+
+    private static void movement(
+            List<Figure> figures, List<Finding> findings, Seating seating, CaseResult result, LoadCase load) {
+        Optional<NodeMovement> donor = result.node(CradleFrame.DONOR);
+        donor.ifPresent(movement -> {
+            Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
+            Vec3 atSprocket = movement.displacement().plus(movement.rotation().cross(arm));
+            Quantity moves = Quantity.length(atSprocket.length());
+            Quantity limit = Quantity.length(MOST_SPROCKET_MOVEMENT);
+            Why why = new Why(
+                    "u + theta x r of the donor at its sprocket",
+                    List.of(
+                            input("forward", Quantity.length(atSprocket.x())),
+                            input("left", Quantity.length(atSprocket.y())),
+                            input("up", Quantity.length(atSprocket.z()))),
+                    Source.commonPractice());
+            figures.add(new Figure(load.label() + ": front sprocket moves", moves, why));
+            boolean steady = moves.si() <= limit.si();
+            findings.add(Finding.atMost(
+                    "load.movement",
+                    Step.LOAD,
+                    steady ? Severity.GOOD : Severity.WATCH,
+                    Phrase.of(
+                            steady
+                                    ? "the pull moves the front sprocket {}, within {}"
+                                    : "the pull moves the front sprocket {}; beyond {} the chain slackens and jumps",
+                            moves,
+                            limit),
+                    moves,
+                    limit,
+                    Place.of(CradleFrame.DONOR, seating.driverCentre()),
+                    why));
+        });
+    }
+
+    private static Why why(Job job, TubeStress use) {
+        return new Why(
+                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against yield / "
+                        + job.build().yieldFactor(),
+                List.of(
+                        input("stress", Quantity.stress(use.piece().vonMisesMax())),
+                        input("yield", Quantity.stress(job.material(use.tube()).yieldStrength()))),
+                FRAME);
+    }
+
+    private static Finding finding(Job job, TubeStress use) {
+        Quantity stress = Quantity.stress(use.piece().vonMisesMax());
+        Quantity allowed = Quantity.stress(use.allowed());
+        boolean held = use.share() <= 1;
+        boolean yields = use.piece().vonMisesMax() > job.material(use.tube()).yieldStrength();
+        String text = held
+                ? "{} ({}) carries {} in \"{}\"; {} is allowed"
+                : yields
+                        ? "{} ({}) yields: {} in \"{}\", {} is allowed"
+                        : "{} ({}) is overworked: {} in \"{}\", {} is allowed";
+        return Finding.atMost(
+                "load.stress",
+                Step.LOAD,
+                Severity.ofUtilisation(use.share()),
+                Phrase.of(
+                        text,
+                        use.tube().label(),
+                        use.tube().id(),
+                        stress,
+                        use.load().label(),
+                        allowed),
+                stress,
+                allowed,
+                Place.of(use.tube().id(), use.at()),
+                why(job, use));
+    }
+}

@@ -1,0 +1,2 @@
+/** Whether the tubes hold. */
+package oddcradle.core.step.load;

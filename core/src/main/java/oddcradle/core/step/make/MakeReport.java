@@ -1,0 +1,275 @@
+package oddcradle.core.step.make;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.distance.SegmentDistance;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.StepReport;
+import oddcradle.core.section.Tube;
+import oddcradle.core.shop.CopeHeader;
+import oddcradle.core.shop.CopeResult;
+import oddcradle.core.units.Quantity;
+
+/**
+ * True lengths and copes of the cradle's tubes. A tube that runs through a node, or is listed before the others that end
+ * there, runs on; the others are coped to it, and all are coped to the host tube they land on.
+ */
+public final class MakeReport {
+    private static final double STRAIGHT = Math.toRadians(0.5);
+    /** A branch this near to parallel with its header has no cope worth cutting. */
+    private static final double LEAST_ANGLE = Math.toRadians(15);
+
+    private static final double SHORTEST = 0.025;
+    private static final Source COPE = Source.derived("line and cylinder intersection");
+
+    private MakeReport() {}
+
+    public static List<CutTube> solve(Job job, Seating seating, CopeBook book) {
+        return job.cradle().members().stream()
+                .map(tube -> cut(job, seating, book, tube))
+                .toList();
+    }
+
+    private static CutTube cut(Job job, Seating seating, CopeBook book, Member tube) {
+        List<Vec3> path = seating.path(tube);
+        double length = 0;
+        double bend = 0;
+        for (int k = 1; k < path.size(); k++) {
+            length += path.get(k).distanceTo(path.get(k - 1));
+            if (k > 1) {
+                Vec3 before = path.get(k - 1).minus(path.get(k - 2));
+                bend = Math.max(bend, before.angleTo(path.get(k).minus(path.get(k - 1))));
+            }
+        }
+        TubeEnd first = end(job, seating, book, tube, tube.first(), path.get(0), path.get(1));
+        TubeEnd last = end(job, seating, book, tube, tube.last(), path.get(path.size() - 1), path.get(path.size() - 2));
+        double cut = length + first.reach() + last.reach();
+        double mass = cut * tube.section().area() * job.material(tube).density();
+        return new CutTube(tube, length, cut, bend, mass, first, last);
+    }
+
+    private static TubeEnd end(
+            Job job, Seating seating, CopeBook book, Member tube, String node, Vec3 at, Vec3 inward) {
+        List<String> landsOn = new ArrayList<>();
+        List<CopeHeader> headers = new ArrayList<>();
+        hostTubeAt(job, seating, node).ifPresent(host -> {
+            headers.add(header(seating, host, at));
+            landsOn.add(host.id());
+        });
+        double extension = 0;
+        boolean before = true;
+        for (Member other : job.cradle().members()) {
+            if (other == tube) {
+                before = false;
+            } else if (other.nodes().contains(node)) {
+                boolean runsThrough =
+                        !other.first().equals(node) && !other.last().equals(node);
+                if (runsThrough || before) {
+                    headers.add(header(seating, other, at));
+                    landsOn.add(other.id());
+                } else {
+                    extension = Math.max(extension, other.section().outerRadius());
+                }
+            }
+        }
+        Vec3 direction = inward.minus(at);
+        if (headers.isEmpty() || !(tube.section() instanceof Tube round) || at.equals(inward)) {
+            return new TubeEnd(node, at, landsOn, Optional.empty(), extension, "");
+        }
+        CopeResult cope = book.cope(at, direction.unit(), reference(direction.unit()), round, headers);
+        boolean crosses = cope.deepest().isPresent();
+        return new TubeEnd(
+                node, at, landsOn, crosses ? Optional.of(cope) : Optional.empty(), extension, marks(direction.unit()));
+    }
+
+    /** The host tube that a cradle node lands on, or the first one through a host node. */
+    private static Optional<Member> hostTubeAt(Job job, Seating seating, String node) {
+        Optional<Member> landing = seating.landing(node);
+        if (landing.isPresent()) {
+            return landing;
+        }
+        for (Member tube : job.host().members()) {
+            if (tube.nodes().contains(node)) {
+                return Optional.of(tube);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The straight piece of a tube that is nearest to a point, as a header. */
+    private static CopeHeader header(Seating seating, Member tube, Vec3 at) {
+        List<Vec3> path = seating.path(tube);
+        int nearest = 1;
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 1; k < path.size(); k++) {
+            double distance = SegmentDistance.closestOnSegment(at, path.get(k - 1), path.get(k))
+                    .distanceTo(at);
+            if (distance < least - 1e-12) {
+                least = distance;
+                nearest = k;
+            }
+        }
+        Vec3 from = path.get(nearest - 1);
+        return new CopeHeader(
+                from, path.get(nearest).minus(from), tube.section().outerRadius());
+    }
+
+    /** Up, or forward for a tube that stands upright. */
+    private static Vec3 reference(Vec3 direction) {
+        return isUpright(direction) ? Vec3.X : Vec3.Z;
+    }
+
+    private static boolean isUpright(Vec3 direction) {
+        return Math.hypot(direction.x(), direction.y()) < 0.5;
+    }
+
+    private static String marks(Vec3 direction) {
+        return isUpright(direction) ? "0° faces forward" : "0° faces up";
+    }
+
+    public static StepReport report(Job job, Seating seating, List<CutTube> tubes) {
+        List<Figure> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        double length = 0;
+        double mass = 0;
+        int copes = 0;
+        for (CutTube tube : tubes) {
+            length += tube.cutLength() + job.build().kerf();
+            mass += tube.mass();
+            for (TubeEnd end : List.of(tube.first(), tube.last())) {
+                copes += end.cope().isPresent() ? 1 : 0;
+                shallow(findings, tube, end);
+                wider(findings, seating, tube, end);
+            }
+            straightness(findings, tube);
+            shortness(findings, tube);
+            figures.add(lengthFigure(tube));
+        }
+        figures.add(
+                0,
+                new Figure(
+                        "tube to buy, kerfs in",
+                        Quantity.length(length),
+                        new Why(
+                                "sum of cut lengths and kerfs",
+                                List.of(input(
+                                        "kerf", Quantity.length(job.build().kerf()))),
+                                COPE)));
+        figures.add(1, new Figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE)));
+        figures.add(
+                2,
+                new Figure(
+                        "copes to cut", Quantity.count(copes), new Why("ends that land on a tube", List.of(), COPE)));
+        if (findings.isEmpty()) {
+            findings.add(Finding.statement(
+                    "make.ready",
+                    Step.MAKE,
+                    Severity.GOOD,
+                    Phrase.of(
+                            "{} tubes with {} copes are ready to print",
+                            Integer.toString(tubes.size()),
+                            Integer.toString(copes)),
+                    Place.NOWHERE,
+                    new Why("every end that lands on a tube has a wrap", List.of(), COPE)));
+        }
+        return new StepReport(Step.MAKE, figures, findings);
+    }
+
+    private static Figure lengthFigure(CutTube tube) {
+        return new Figure(
+                tube.tube().id() + " cut length",
+                Quantity.length(tube.cutLength()),
+                new Why(
+                        "node to node plus what each end reaches past its node",
+                        List.of(
+                                input("node to node", Quantity.length(tube.nodeLength())),
+                                input("first end", Quantity.length(tube.first().reach())),
+                                input("last end", Quantity.length(tube.last().reach()))),
+                        COPE));
+    }
+
+    private static void shallow(List<Finding> findings, CutTube tube, TubeEnd end) {
+        boolean lands = !end.landsOn().isEmpty();
+        boolean missing = lands && end.cope().isEmpty() && tube.tube().section() instanceof Tube;
+        double radius = tube.tube().section().outerRadius();
+        boolean shallow = end.cope().isPresent() && end.cope().get().notchDepth() > 2 * radius / Math.tan(LEAST_ANGLE);
+        if (missing || shallow) {
+            findings.add(Finding.statement(
+                    "make.shallow",
+                    Step.MAKE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "{} lands on {} at less than 15°: the cope is a long feather edge; turn the tube or use a"
+                                    + " gusset",
+                            tube.tube().id(),
+                            String.join(", ", end.landsOn())),
+                    Place.of(tube.tube().id(), end.at()),
+                    new Why("angle between the two centre lines", List.of(), Source.commonPractice())));
+        }
+    }
+
+    private static void wider(List<Finding> findings, Seating seating, CutTube tube, TubeEnd end) {
+        double radius = tube.tube().section().outerRadius();
+        for (String id : end.landsOn()) {
+            double header = seating.tube(id).section().outerRadius();
+            if (radius > header * (1 + 1e-9)) {
+                findings.add(Finding.atMost(
+                        "make.wider",
+                        Step.MAKE,
+                        Severity.WATCH,
+                        Phrase.of(
+                                "{} is wider than {} that it sits on: the weld has nothing to land on at the sides",
+                                tube.tube().id(),
+                                id),
+                        Quantity.length(2 * radius),
+                        Quantity.length(2 * header),
+                        Place.of(tube.tube().id(), end.at()),
+                        new Why("outside diameters", List.of(), Source.commonPractice())));
+            }
+        }
+    }
+
+    private static void straightness(List<Finding> findings, CutTube tube) {
+        if (tube.bend() > STRAIGHT) {
+            findings.add(Finding.statement(
+                    "make.bend",
+                    Step.MAKE,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "{} changes direction by {} at an inner joint; the cut list takes it as straight",
+                            tube.tube().id(),
+                            Quantity.angle(tube.bend())),
+                    Place.of(tube.tube().id(), tube.first().at()),
+                    new Why("angle between the pieces", List.of(), COPE)));
+        }
+    }
+
+    private static void shortness(List<Finding> findings, CutTube tube) {
+        if (tube.cutLength() < SHORTEST) {
+            findings.add(Finding.statement(
+                    "make.short",
+                    Step.MAKE,
+                    Severity.STOP,
+                    Phrase.of(
+                            "{} would be {} long: too short to hold and weld; land it elsewhere or leave it out",
+                            tube.tube().id(),
+                            Quantity.length(tube.cutLength())),
+                    Place.of(tube.tube().id(), tube.first().at()),
+                    new Why("cut length", List.of(), Source.commonPractice())));
+        }
+    }
+}

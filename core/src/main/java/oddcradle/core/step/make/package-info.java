@@ -1,0 +1,2 @@
+/** Lengths and copes. */
+package oddcradle.core.step.make;

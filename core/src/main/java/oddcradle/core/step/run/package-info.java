@@ -1,0 +1,2 @@
+/** What to watch when it runs. */
+package oddcradle.core.step.run;

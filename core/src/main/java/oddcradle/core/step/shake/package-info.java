@@ -1,0 +1,2 @@
+/** Modes, sag and isolation. */
+package oddcradle.core.step.shake;

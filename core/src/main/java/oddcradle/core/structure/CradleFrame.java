@@ -1,0 +1,285 @@
+package oddcradle.core.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.frame.ElasticMount;
+import oddcradle.core.frame.EndJoint;
+import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameFlexibility;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.FrameNode;
+import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.frame.PointMass;
+import oddcradle.core.frame.Theory;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.placement.Seating;
+
+/** The job's tubes, isolators and donor as one frame to be solved. */
+public final class CradleFrame {
+    public static final String DONOR = "donor";
+    private static final double STANDARD_GRAVITY = 9.80665;
+    /** A landing closer than this to a host node is welded to that node through a rigid arm. */
+    private static final double SAME_JOINT = 1e-3;
+
+    private final Job job;
+    private final Seating seating;
+    private final Map<String, FrameNode> nodes = new LinkedHashMap<>();
+    /** Cradle node to the frame node it is part of. */
+    private final Map<String, String> joined = new HashMap<>();
+
+    /** Host tube to the cradle nodes that land on it between its own nodes. */
+    private final Map<String, List<String>> landings = new HashMap<>();
+
+    private final Map<String, String> memberOfPiece = new HashMap<>();
+    private final Map<String, Ends> ends = new HashMap<>();
+    private final List<FrameMember> pieces = new ArrayList<>();
+
+    private CradleFrame(Job job, Seating seating) {
+        this.job = job;
+        this.seating = seating;
+    }
+
+    /** The input, and which tube each of its pieces is part of. */
+    public record Built(FrameInput input, Map<String, String> memberOfPiece, Map<String, Ends> ends) {
+        /** A point along a piece, by its share of the length; host axes, m. */
+        Vec3 pointOn(String piece, double share) {
+            return ends.get(piece).from().towards(ends.get(piece).to(), share);
+        }
+    }
+
+    /** Where a piece begins and ends, m. */
+    record Ends(Vec3 from, Vec3 to) {}
+
+    /** The frame alone, without donor and mounts, and where it carries each mount: three probes each, along the host's axes. */
+    record Bare(FrameInput input, List<FrameFlexibility.Probe> probes) {}
+
+    static Bare bare(FrameInput whole) {
+        List<FrameFlexibility.Probe> probes = new ArrayList<>();
+        for (ElasticMount mount : whole.mounts()) {
+            for (Vec3 direction : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
+                probes.add(new FrameFlexibility.Probe(mount.frameNode(), mount.centre(), direction));
+            }
+        }
+        return new Bare(
+                new FrameInput(
+                        whole.theory(),
+                        whole.nodes().stream()
+                                .filter(node -> !node.id().equals(DONOR))
+                                .toList(),
+                        whole.members(),
+                        whole.supports(),
+                        List.of(),
+                        List.of(),
+                        List.of()),
+                probes);
+    }
+
+    public static Built of(Job job, Seating seating, LineResult line) {
+        return new CradleFrame(job, seating).build(line);
+    }
+
+    private Built build(LineResult line) {
+        job.host().nodes().forEach(node -> addNode(node.id()));
+        for (Node node : job.cradle().nodes()) {
+            Optional<Member> landing = seating.landing(node.id());
+            if (landing.isPresent()) {
+                join(node.id(), landing.get());
+            } else {
+                addNode(node.id());
+            }
+        }
+        job.host().members().forEach(member -> addPieces(member, withLandings(member)));
+        job.cradle().members().forEach(member -> addPieces(member, member.nodes()));
+        nodes.put(DONOR, new FrameNode(DONOR, seating.mass().cg()));
+        FrameInput input = new FrameInput(
+                Theory.TIMOSHENKO,
+                usedNodes(),
+                pieces,
+                job.host().supports().stream()
+                        .map(support -> new FrameSupport(support.node(), support.fix()))
+                        .toList(),
+                mounts(),
+                List.of(new PointMass(
+                        DONOR, job.donor().mass().mass(), seating.mass().cg())),
+                job.cases().stream().map(load -> load(load, line)).toList());
+        return new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
+    }
+
+    private void addNode(String id) {
+        nodes.put(id, new FrameNode(id, seating.node(id)));
+    }
+
+    private void join(String landing, Member host) {
+        for (String end : host.nodes()) {
+            if (seating.node(end).distanceTo(seating.node(landing)) < SAME_JOINT) {
+                joined.put(landing, end);
+                return;
+            }
+        }
+        addNode(landing);
+        landings.computeIfAbsent(host.id(), id -> new ArrayList<>()).add(landing);
+    }
+
+    /** The host member's nodes with the cradle's landings on it put in where they fall. */
+    private List<String> withLandings(Member member) {
+        List<String> landed = landings.getOrDefault(member.id(), List.of());
+        if (landed.isEmpty()) {
+            return member.nodes();
+        }
+        List<String> run = new ArrayList<>();
+        run.add(member.first());
+        for (int k = 1; k < member.nodes().size(); k++) {
+            Vec3 from = seating.node(member.nodes().get(k - 1));
+            Vec3 to = seating.node(member.nodes().get(k));
+            landed.stream()
+                    .filter(landing -> !run.contains(landing) && isBetween(seating.node(landing), from, to))
+                    .sorted(Comparator.comparingDouble(
+                            landing -> seating.node(landing).distanceTo(from)))
+                    .forEach(run::add);
+            run.add(member.nodes().get(k));
+        }
+        return run;
+    }
+
+    private static boolean isBetween(Vec3 point, Vec3 from, Vec3 to) {
+        return point.distanceTo(from) + point.distanceTo(to) <= from.distanceTo(to) * (1 + 1e-9);
+    }
+
+    private void addPieces(Member member, List<String> run) {
+        for (int k = 1; k < run.size(); k++) {
+            String from = joined.getOrDefault(run.get(k - 1), run.get(k - 1));
+            String to = joined.getOrDefault(run.get(k), run.get(k));
+            Vec3 start = seating.node(run.get(k - 1));
+            Vec3 end = seating.node(run.get(k));
+            if (start.distanceTo(end) < SAME_JOINT) {
+                // Two landings in one place: nothing lies between them.
+                joined.put(run.get(k), from);
+                continue;
+            }
+            String id = run.size() == 2 ? member.id() : member.id() + "." + k;
+            memberOfPiece.put(id, member.id());
+            ends.put(id, new Ends(start, end));
+            pieces.add(new FrameMember(
+                    id,
+                    from,
+                    to,
+                    member.remaining(),
+                    job.material(member),
+                    k == 1 ? held(member, member.first()) : EndJoint.FIXED,
+                    k == run.size() - 1 ? held(member, member.last()) : EndJoint.FIXED,
+                    start.minus(nodes.get(from).position()),
+                    end.minus(nodes.get(to).position())));
+        }
+    }
+
+    /** One bolt lets its end turn; a clamp pad grips as a weld does. */
+    private EndJoint held(Member member, String end) {
+        boolean bolted = job.cradle()
+                .joint(member.id(), end)
+                .filter(joint -> joint.kind().isBolted())
+                .isPresent();
+        return bolted
+                        && job.cradle().details(Detail.ClampPad.class).noneMatch(pad -> pad.node()
+                                .equals(end))
+                ? EndJoint.PINNED
+                : EndJoint.FIXED;
+    }
+
+    /** Nodes that nothing touches are no part of the frame. */
+    private List<FrameNode> usedNodes() {
+        Set<String> used = new HashSet<>(List.of(DONOR));
+        pieces.forEach(piece -> used.addAll(List.of(piece.i(), piece.j())));
+        job.host().supports().forEach(support -> used.add(support.node()));
+        used.addAll(job.host().drivenEnd().bearings());
+        job.line().shafts().forEach(shaft -> used.addAll(shaft.bearingNodes()));
+        job.cradle().isolators().forEach(each -> used.add(joined.getOrDefault(each.node(), each.node())));
+        return nodes.values().stream().filter(node -> used.contains(node.id())).toList();
+    }
+
+    private List<ElasticMount> mounts() {
+        List<ElasticMount> mounts = new ArrayList<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            mounts.add(new ElasticMount(
+                    isolator.id(),
+                    DONOR,
+                    joined.getOrDefault(isolator.node(), isolator.node()),
+                    seating.boss(isolator.boss()),
+                    MountedDonor.axes(isolator.axis()),
+                    MountedDonor.stiffness(isolator)));
+        }
+        return mounts;
+    }
+
+    private FrameCase load(LoadCase load, LineResult line) {
+        List<NodeLoad> loads = new ArrayList<>();
+        if (load.chainPull() > 0) {
+            for (int k = 0; k < line.stages().size(); k++) {
+                addPull(loads, line.stages().get(k), k, load.chainPull());
+            }
+        }
+        return new FrameCase(load.id(), loads, load.field().times(STANDARD_GRAVITY));
+    }
+
+    /**
+     * Pull along the upper run of a chain or belt: on what drives, and back on what is driven. The torque about an axle goes on
+     * to the next stage or the tyres and is no load of the frame.
+     */
+    private void addPull(List<NodeLoad> loads, StageResult stage, int at, double share) {
+        double drivenRadius = stage.stage().driverRadius() * stage.ratio();
+        if (!stage.stage().isInPlane() || stage.problem().isPresent()) {
+            return;
+        }
+        Vec3 front = stage.driving().sprocketCentre();
+        Vec3 rear = stage.driven().sprocketCentre();
+        Vec3 along = rear.minus(front).unit();
+        Vec3 up = along.cross(stage.driven().direction()).unit();
+        if (up.z() < 0) {
+            up = up.negated();
+        }
+        Vec3 pulledAt = front.along(up, stage.stage().driverRadius());
+        Vec3 run = rear.along(up, drivenRadius).minus(pulledAt).unit();
+        Vec3 force = run.times(share * stage.design());
+        List<JackShaft> shafts = job.line().shafts();
+        if (at == 0) {
+            Vec3 arm = pulledAt.minus(seating.mass().cg());
+            loads.add(new NodeLoad(DONOR, force, arm.cross(force)));
+        } else {
+            addOnBearings(loads, shafts.get(at - 1).bearingNodes(), front, force);
+        }
+        addOnBearings(
+                loads,
+                at == shafts.size()
+                        ? job.host().drivenEnd().bearings()
+                        : shafts.get(at).bearingNodes(),
+                rear,
+                force.negated());
+    }
+
+    /** A side force on a shaft, shared by the lever between its two bearings; nothing where none is named. */
+    private void addOnBearings(List<NodeLoad> loads, List<String> bearings, Vec3 wheel, Vec3 force) {
+        if (bearings.isEmpty()) {
+            return;
+        }
+        Vec3 span = seating.node(bearings.get(1)).minus(seating.node(bearings.get(0)));
+        double share = wheel.minus(seating.node(bearings.get(0))).dot(span) / span.squaredLength();
+        loads.add(new NodeLoad(bearings.get(0), force.times(1 - share), Vec3.ZERO));
+        loads.add(new NodeLoad(bearings.get(1), force.times(share), Vec3.ZERO));
+    }
+}

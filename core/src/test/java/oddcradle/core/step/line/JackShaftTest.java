@@ -1,0 +1,186 @@
+package oddcradle.core.step.line;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.ShaftModel;
+import oddcradle.core.drive.Stage;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.host.DrivenEnd;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.StageResult;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.StaticSag;
+import org.junit.jupiter.api.Test;
+
+/** A jackshaft between two chains of the test job, its figures worked out again by hand. */
+class JackShaftTest {
+    private static final JackShaft SHAFT = new JackShaft(
+            "J1",
+            "jackshaft",
+            new Vec3(0.2, 0, 0.42),
+            Vec3.Y,
+            0.03,
+            0,
+            0.12,
+            0.05,
+            List.of(0.0, 0.2),
+            9_000,
+            0.004,
+            0.008,
+            3.5e8,
+            List.of());
+
+    private static Job with(JackShaft shaft) {
+        Stage first = new Stage.Chain("S0", "short chain", 0.0127, 14, 20, 18_000, 0.01, 0.97);
+        Job job = new LineEdit.AddStage(0, first, shaft).applyTo(TestJobs.plain());
+        DrivenEnd end = job.host().drivenEnd();
+        return job.withHost(job.host().withDrivenEnd(end.shifted(0.05 - end.sprocketOffset())));
+    }
+
+    private static double figure(Job job, String name) {
+        return Examination.of(job).report(Step.LINE).figures().stream()
+                .filter(each -> each.name().equals("jackshaft: " + name))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no figure " + name))
+                .quantity()
+                .si();
+    }
+
+    private static Optional<Finding> find(Job job, String code) {
+        return Examination.of(job).report(Step.LINE).findings().stream()
+                .filter(each -> each.code().equals(code))
+                .findFirst();
+    }
+
+    private static Vec3 pull(StageResult stage, boolean onDriven) {
+        Vec3 way = stage.driving()
+                .sprocketCentre()
+                .minus(stage.driven().sprocketCentre())
+                .withoutPartAlong(Vec3.Y);
+        return way.unit().times(onDriven ? stage.design() : -stage.design());
+    }
+
+    /** Levers about each bearing in both planes. */
+    @Test
+    void bearingLoads_areTheLeversOfBothPulls() {
+        Job job = with(SHAFT);
+        LineResult line = Examination.of(job).line();
+        Vec3 in = pull(line.stages().get(0), true);
+        Vec3 out = pull(line.stages().get(1), false);
+        Vec3 second = in.times(0.12 / 0.2).plus(out.times(0.05 / 0.2));
+        Vec3 first = in.plus(out).minus(second);
+        assertThat(figure(job, "bearing 1 carries")).isCloseTo(first.length(), within(1e-6 * first.length()));
+        assertThat(figure(job, "bearing 2 carries")).isCloseTo(second.length(), within(1e-6 * second.length()));
+        // The moment is largest at one of the two wheels.
+        double moment = Math.max(first.length() * 0.05, second.length() * 0.08);
+        double torque =
+                line.stages().get(1).design() * line.stages().get(1).stage().driverRadius();
+        double bending = 32 * moment / (Math.PI * Math.pow(0.03, 3));
+        double shear = 16 * torque / (Math.PI * Math.pow(0.03, 3));
+        double stress = Math.sqrt(bending * bending + 3 * shear * shear) / 0.75;
+        assertThat(figure(job, "stress")).isCloseTo(stress, within(1e-6 * stress));
+        assertThat(figure(job, "key at least this long")).isCloseTo(2 * torque / (0.03 * 0.004 * 100e6), within(1e-9));
+    }
+
+    @Test
+    void bearingLife_isAtFullTorqueInTheHighestGear() {
+        Job job = with(SHAFT);
+        double worst = Math.max(figure(job, "bearing 1 carries"), figure(job, "bearing 2 carries"));
+        // Gears 2.5 and 1.2; the torque peak lies at 400 rad/s; the short chain gears 20 to 14.
+        double load = worst * 1.2 / 2.5 / 1.5;
+        double speed = 400 / 2.5 / 1.2 / (20.0 / 14);
+        double hours = Math.pow(9000 / load, 3) * 1e6 / (speed / 2 / Math.PI) / 3600;
+        assertThat(figure(job, "bearing life L10, hours")).isCloseTo(hours, within(1 + 1e-6 * hours));
+        JackShaft unknown = SHAFT.with(9, 0);
+        assertThat(find(with(unknown), "line.bearing-life").orElseThrow().severity())
+                .isEqualTo(Severity.NOT_CHECKED);
+    }
+
+    @Test
+    void placesAlongTheShaft_giveTheSpacers() {
+        Job job = with(SHAFT);
+        assertThat(figure(job, "bearing 1 to driving wheel")).isCloseTo(0.05, within(1e-12));
+        assertThat(figure(job, "driving wheel to driven wheel")).isCloseTo(0.07, within(1e-12));
+        assertThat(figure(job, "driven wheel to bearing 2")).isCloseTo(0.08, within(1e-12));
+    }
+
+    @Test
+    void wheelFarOverItsBearing_wantsAnother() {
+        JackShaft over =
+                SHAFT.with(List.of(0.2, 0.0, 0.42, 0.05, 0.0, 0.12, 0.05, 0.0, 0.05, 9000.0, 0.004, 0.008, 3.5e8));
+        assertThat(find(with(over), "line.overhung").orElseThrow().severity()).isEqualTo(Severity.WATCH);
+        assertThat(find(with(SHAFT), "line.overhung")).isEmpty();
+    }
+
+    @Test
+    void shaftOnGears_isTheGearMakersAffair() {
+        JackShaft held = SHAFT.with(List.of(0.2, 0.0, 0.42, 0.03, 0.0, 0.12, 0.05, 0.0, 0.0, 0.0, 0.004, 0.008, 3.5e8));
+        assertThat(held.bearings()).isEmpty();
+        assertThat(find(with(held), "line.shaft-held").orElseThrow().severity()).isEqualTo(Severity.NOT_CHECKED);
+        assertThat(find(with(held), "line.shaft-stress")).isEmpty();
+    }
+
+    @Test
+    void thinLongShaft_turnsTooFast() {
+        JackShaft slender = new JackShaft(
+                "J1",
+                "jackshaft",
+                new Vec3(0.2, 0, 0.42),
+                Vec3.Y,
+                0.012,
+                0,
+                0.12,
+                0.05,
+                List.of(-0.9, 0.9),
+                9_000,
+                0,
+                0,
+                3.5e8,
+                List.of());
+        assertThat(find(with(slender), "line.critical").orElseThrow().severity())
+                .isEqualTo(Severity.STOP);
+        ShaftModel model = JackShaftResult.model(slender).orElseThrow();
+        assertThat(figure(with(slender), "first critical speed")).isCloseTo(model.criticalSpeed(), within(1e-9));
+    }
+
+    /** The planes of the first stage move with the donor on its pads. */
+    @Test
+    void softMounts_shiftTheLineAsTheBodyMoves() {
+        Job job = TestJobs.plain();
+        Seating seating = Seating.of(job);
+        MountedBody body = MountedDonor.of(job);
+        Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
+        StageResult chain = Examination.of(job).line().stages().get(0);
+        Vec3 pull = pull(chain, true).negated();
+        StaticSag moved = RigidBodyModes.movedBy(body, pull, arm.cross(pull));
+        double expected =
+                moved.cgDisplacement().plus(moved.rotation().cross(arm)).dot(Vec3.Y);
+        double told = Examination.of(job).report(Step.LINE).figures().stream()
+                .filter(each -> each.name().equals("chain: full throttle shifts its plane by"))
+                .findFirst()
+                .orElseThrow()
+                .quantity()
+                .si();
+        assertThat(told).isCloseTo(expected, within(1e-12));
+        // Twice the weight sags twice as far.
+        Vec3 weight = new Vec3(0, 0, -9.80665 * 30);
+        StaticSag once = RigidBodyModes.movedBy(body, weight, Vec3.ZERO);
+        StaticSag twice = RigidBodyModes.movedBy(body, weight.times(2), Vec3.ZERO);
+        assertThat(twice.cgDisplacement().distanceTo(once.cgDisplacement().times(2)))
+                .isLessThan(1e-15);
+    }
+}

@@ -1,0 +1,115 @@
+package oddcradle.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.FrameNode;
+import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.section.Tube;
+import org.junit.jupiter.api.Test;
+
+/** How the job's tubes become a frame: split where others land, held by the isolators, pulled by the chain. */
+class CradleFrameTest {
+    private static final Job JOB = TestJobs.plain();
+
+    private static FrameInput frame(Job job) {
+        Seating seating = Seating.of(job);
+        return CradleFrame.of(job, seating, LineResult.of(job, seating)).input();
+    }
+
+    private static Vec3 position(FrameInput frame, String node) {
+        return frame.nodes().stream()
+                .filter(each -> each.id().equals(node))
+                .map(FrameNode::position)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void hostRail_isSplitWhereTheCradleLands_inOrder() {
+        List<FrameMember> rail = frame(JOB).members().stream()
+                .filter(member -> member.id().startsWith("H1L"))
+                .toList();
+        assertThat(rail).extracting(FrameMember::i).containsExactly("AL", "BL", "PRL", "PFL");
+        assertThat(rail).extracting(FrameMember::j).containsExactly("BL", "PRL", "PFL", "CL");
+        assertThat(rail).extracting(FrameMember::id).containsExactly("H1L.1", "H1L.2", "H1L.3", "H1L.4");
+    }
+
+    @Test
+    void landings_lieOnTheRailAbeamOfTheirBoss() {
+        FrameInput frame = frame(JOB);
+        assertThat(position(frame, "PFL").distanceTo(new Vec3(0.65, 0.3, 0.25))).isLessThan(1e-12);
+        assertThat(position(frame, "S1").distanceTo(new Vec3(0.65, 0.1, 0.25))).isLessThan(1e-12);
+    }
+
+    @Test
+    void landingOnAHostNode_becomesThatNodeWithAnArm() {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        nodes.add(new Node("near", new Anchor.At(new Vec3(0.0503, 0.3, 0.4))));
+        nodes.add(new Node("foot", new Anchor.OnMember("H1L", "near", Vec3.ZERO)));
+        List<Member> tubes = new ArrayList<>(JOB.cradle().members());
+        tubes.add(Member.sound("C9", "stay", List.of("foot", "S3"), new Tube(0.02, 0.0015), "steel"));
+        FrameInput frame =
+                frame(JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators())));
+        FrameMember stay = frame.members().stream()
+                .filter(member -> member.id().equals("C9"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(stay.i()).isEqualTo("BL");
+        assertThat(stay.offsetI().distanceTo(new Vec3(0.0003, 0, 0))).isLessThan(1e-12);
+    }
+
+    @Test
+    void chainPull_isTornFromTheAxleItPullsOn() {
+        FrameCase pull = frame(JOB).cases().get(1);
+        Vec3 sum = pull.loads().stream().map(NodeLoad::force).reduce(Vec3.ZERO, Vec3::plus);
+        assertThat(sum.length()).isLessThan(1e-9);
+        NodeLoad onDonor = pull.loads().get(0);
+        assertThat(onDonor.node()).isEqualTo("donor");
+        assertThat(onDonor.force().length())
+                .isCloseTo(Examination.of(JOB).line().stages().get(0).design(), within(1e-9));
+        assertThat(onDonor.force().x()).isNegative();
+        // The sprocket sits 0.12 m left of the middle of bearings 0.6 m apart: 70 % goes to the left one.
+        Vec3 left = pull.loads().stream()
+                .filter(load -> load.node().equals("BL"))
+                .findFirst()
+                .orElseThrow()
+                .force();
+        assertThat(left.length() / onDonor.force().length()).isCloseTo(0.7, within(1e-12));
+    }
+
+    @Test
+    void fieldsAreInG_andMountsStandAtTheBosses() {
+        FrameInput frame = frame(JOB);
+        assertThat(frame.cases().get(0).acceleration().z()).isCloseTo(-3 * 9.80665, within(1e-12));
+        assertThat(frame.mounts()).hasSize(4);
+        assertThat(frame.mounts().get(0).centre().distanceTo(new Vec3(0.65, 0.1, 0.3)))
+                .isLessThan(1e-12);
+        assertThat(frame.mounts().get(0).stiffness().x())
+                .isGreaterThan(frame.mounts().get(0).stiffness().y());
+        assertThat(frame.mounts().get(0).axes().row0()).isEqualTo(Vec3.Z);
+    }
+
+    @Test
+    void nodesThatNothingTouches_areLeftOut() {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        nodes.add(new Node("idle", new Anchor.At(new Vec3(9, 9, 9))));
+        FrameInput frame = frame(JOB.withCradle(
+                new Cradle(nodes, JOB.cradle().members(), JOB.cradle().isolators())));
+        assertThat(frame.nodes()).extracting(FrameNode::id).doesNotContain("idle");
+    }
+}

@@ -1,0 +1,60 @@
+package oddcradle.desktop.slate;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.finding.Step;
+import oddcradle.desktop.store.Desk;
+
+/** One stop's worksheet: title, inputs, numbers, a picture. */
+public abstract class StepSlate extends VBox {
+    private final List<Runnable> refreshers = new ArrayList<>();
+    protected final Desk desk;
+
+    protected StepSlate(Desk desk, Step stop) {
+        this.desk = desk;
+        getStyleClass().add("slate-body");
+        Label title = new Label(stop.title());
+        title.getStyleClass().add("slate-title");
+        Label question = new Label(stop.question());
+        question.getStyleClass().add("slate-question");
+        getChildren().add(new VBox(title, question));
+    }
+
+    /** Called when the examination, the units or the colours have changed; there is an examination by then. */
+    public final void refresh() {
+        refreshers.forEach(Runnable::run);
+    }
+
+    protected final void onRefresh(Runnable refresher) {
+        refreshers.add(refresher);
+    }
+
+    protected final void add(Node... nodes) {
+        getChildren().addAll(nodes);
+    }
+
+    protected final Label section(String title) {
+        Label label = new Label(title);
+        label.getStyleClass().add("section-title");
+        label.setWrapText(true);
+        getChildren().add(label);
+        return label;
+    }
+
+    protected final void figures(FigureList figures) {
+        getChildren().add(figures);
+        onRefresh(figures::refresh);
+    }
+
+    protected final void caution(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("caution");
+        label.setWrapText(true);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setMinHeight(USE_PREF_SIZE);
+        getChildren().add(label);
+    }
+}

@@ -1,0 +1,117 @@
+package oddcradle.desktop.step.cradle;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.propose.BuildChoices;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.slate.WorkBar;
+import oddcradle.desktop.store.Desk;
+
+/** The choices on which builders differ, each with what it costs in this job. */
+final class ChoicesSheet extends VBox {
+    private final ShopForm shop;
+    private final Desk desk;
+    private final VBox rows = new VBox(6);
+    private final Label said =
+            new Label("Each choice is tried on this cradle; you choose, the program only tells the price.");
+
+    /** Takes one choice. */
+    private record Choose(BuildChoices.Choice choice) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withCradle(choice.cradle()).withBuild(job.build().withShop(choice.shop()));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("{}", choice.name());
+        }
+
+        @Override
+        public String mergeKey() {
+            return "school";
+        }
+    }
+
+    ChoicesSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        Button run = new Button("What would each cost here?");
+        run.setId("schools-run");
+        run.getStyleClass().add("cure-button");
+        run.setOnAction(click -> ask());
+        said.setWrapText(true);
+        said.setId("schools-said");
+        said.setMinHeight(USE_PREF_SIZE);
+        rows.setId("schools-rows");
+        shop = new ShopForm(desk);
+        getChildren().addAll(run, new WorkBar(desk.work()), said, rows, shop);
+    }
+
+    void refresh() {
+        shop.refresh();
+    }
+
+    private void ask() {
+        Examination now = desk.examination();
+        desk.work().start("trying the choices", progress -> BuildChoices.of(now, progress), this::show, said::setText);
+    }
+
+    private void show(List<BuildChoices.Choice> choices) {
+        rows.getChildren().clear();
+        String question = "";
+        int number = 0;
+        for (BuildChoices.Choice choice : choices) {
+            if (!choice.question().equals(question)) {
+                question = choice.question();
+                Label head = new Label(question);
+                head.getStyleClass().add("section-title");
+                rows.getChildren().add(head);
+            }
+            rows.getChildren().add(row(++number, choice));
+        }
+        said.setText(choices.isEmpty() ? "Nothing is mounted yet." : "");
+    }
+
+    private VBox row(int number, BuildChoices.Choice choice) {
+        StringBuilder text = new StringBuilder(choice.name() + (choice.now() ? " (now)" : ""));
+        choice.lowestMode().ifPresent(mode -> text.append(": lowest mode ").append(show(Quantity.frequency(mode))));
+        choice.passes().ifPresent(share -> text.append(", passes ")
+                .append(show(Quantity.share(share)))
+                .append(" at cruise"));
+        text.append(", drive end moves ").append(show(Quantity.length(choice.moves())));
+        choice.worstUse().ifPresent(use -> text.append(", tubes work to ").append(show(Quantity.share(use))));
+        text.append(", ")
+                .append(choice.shortGaps())
+                .append(" gaps short, about ")
+                .append(Math.round(choice.hours()))
+                .append(" h. ")
+                .append(Character.toUpperCase(choice.price().charAt(0)))
+                .append(choice.price().substring(1))
+                .append('.');
+        Label words = new Label(text.toString());
+        words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
+        VBox row = new VBox(2, words);
+        boolean same = choice.cradle().equals(desk.session().job().cradle())
+                && choice.shop().equals(desk.session().job().build().shop());
+        if (!same) {
+            Button take = new Button("Take it");
+            take.setId("school-" + number);
+            take.getStyleClass().add("cure-button");
+            take.setOnAction(click -> desk.apply(new Choose(choice)));
+            row.getChildren().add(take);
+        }
+        return row;
+    }
+
+    private String show(Quantity quantity) {
+        return desk.units().show(quantity);
+    }
+}

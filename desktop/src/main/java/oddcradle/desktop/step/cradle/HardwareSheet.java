@@ -1,0 +1,193 @@
+package oddcradle.desktop.step.cradle;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.edit.CradleEdit;
+import oddcradle.core.joint.BoltStack;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.store.Desk;
+
+/** One mount to the last washer: its section, what is bought, and what the user decides himself. */
+final class HardwareSheet extends VBox {
+    private static final String PROGRAM = "thread: as the boss asks";
+
+    private final Desk desk;
+    private final ComboBox<String> mount = new ComboBox<>();
+    private final ComboBox<String> thread = new ComboBox<>();
+    private final HardwarePicture picture;
+    private final Label words = new Label();
+    private final Map<MountChoices.Item, QuantityField> fields = new EnumMap<>(MountChoices.Item.class);
+    private final FigureList figures;
+    private boolean showing;
+
+    HardwareSheet(Desk desk, Palette palette) {
+        super(6);
+        this.desk = desk;
+        this.picture = new HardwarePicture(palette);
+        mount.setId("corner-mount");
+        mount.setAccessibleText("mount");
+        mount.setOnAction(choice -> {
+            if (!showing) {
+                refresh();
+            }
+        });
+        thread.setId("corner-thread");
+        thread.setAccessibleText("thread");
+        List<String> threads = new ArrayList<>(List.of(PROGRAM));
+        ScrewThread.all().forEach(each -> threads.add(each.designation()));
+        thread.getItems().setAll(threads);
+        thread.setOnAction(choice -> chooseThread());
+        words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
+        words.setId("corner-words");
+        figures = new FigureList(desk, Step.CRADLE, figure -> figure.name().startsWith(mount.getValue() + " "));
+        Label head = new Label("Decided by you; empty sizes are the program's");
+        head.getStyleClass().add("section-title");
+        head.setWrapText(true);
+        getChildren().addAll(new HBox(6, mount, thread), picture, words, figures, head);
+        for (MountChoices.Item item : MountChoices.Item.values()) {
+            QuantityField field = new QuantityField(
+                    "corner-" + item.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    item.words(),
+                    Kind.LENGTH,
+                    value -> decide(item, Optional.of(value)));
+            fields.put(item, field);
+            getChildren().add(field);
+        }
+        Button leave = new Button("Leave all to the program");
+        leave.setId("corner-leave");
+        leave.getStyleClass().add("plain-button");
+        leave.setOnAction(click ->
+                chosen().ifPresent(each -> desk.apply(new CradleEdit.SetCorner(each.id(), MountChoices.UNDECIDED))));
+        getChildren().add(leave);
+    }
+
+    private Optional<Isolator> chosen() {
+        return desk.session().job().cradle().isolators().stream()
+                .filter(each -> each.id().equals(mount.getValue()))
+                .findFirst();
+    }
+
+    private void decide(MountChoices.Item item, Optional<Double> value) {
+        chosen().ifPresent(each -> desk.session()
+                .apply(new CradleEdit.SetCorner(each.id(), each.corner().with(item, value))));
+    }
+
+    private void chooseThread() {
+        if (showing || thread.getValue() == null) {
+            return;
+        }
+        String chosen = thread.getValue().equals(PROGRAM) ? "" : thread.getValue();
+        chosen().ifPresent(each ->
+                desk.apply(new CradleEdit.SetCorner(each.id(), each.corner().withThread(chosen))));
+    }
+
+    void refresh() {
+        showing = true;
+        List<String> ids = desk.session().job().cradle().isolators().stream()
+                .map(Isolator::id)
+                .toList();
+        if (!mount.getItems().equals(ids)) {
+            mount.getItems().setAll(ids);
+        }
+        Optional<String> picked = desk.selectionProperty().get().filter(ids::contains);
+        if (picked.isPresent()) {
+            mount.setValue(picked.get());
+        } else if (!ids.contains(mount.getValue())) {
+            mount.setValue(ids.isEmpty() ? null : ids.get(0));
+        }
+        Optional<MountDesign> corner = desk.examination().corners().stream()
+                .filter(each -> each.isolator().id().equals(mount.getValue()))
+                .findFirst();
+        thread.setDisable(corner.isEmpty());
+        fields.values().forEach(field -> field.setDisable(corner.isEmpty()));
+        if (corner.isPresent()) {
+            show(corner.get());
+        } else {
+            picture.clear();
+            words.setText(ids.isEmpty() ? "No lug is mounted yet: see Mounts." : "No tube carries this mount yet.");
+        }
+        figures.refresh();
+        showing = false;
+    }
+
+    private void show(MountDesign corner) {
+        picture.show(corner, desk.units());
+        BoltStack stack = corner.stack();
+        String mark = stack.bolt().mark();
+        StringBuilder text = new StringBuilder(Character.toUpperCase(mark.charAt(0)) + mark.substring(1) + ", class "
+                + stack.grade().word() + "; ");
+        text.append(stack.reach()
+                .map(reach -> Phrase.of("{} of thread in the lug", Quantity.length(reach.engaged())))
+                .orElseGet(() -> Phrase.of("{} threads show", Quantity.count(Math.round(stack.showing()))))
+                .in(desk.units()));
+        if (corner.isolator().pad().isHard()) {
+            text.append(". Metal on metal.");
+        } else {
+            text.append(Phrase.of(
+                            ". The rubber moves {} along, {} across",
+                            Quantity.length(corner.along()),
+                            Quantity.length(corner.across()))
+                    .in(desk.units()));
+            text.append(stack.anyShort() ? "; metal meets." : "; no metal meets.");
+        }
+        corner.ears().ifPresent(ears -> text.append(" Bracket on the engine: ")
+                .append(ears.bolt().mark())
+                .append(" through the lug."));
+        words.setText(text.toString());
+        MountChoices decided = corner.isolator().corner();
+        thread.setValue(decided.thread().isEmpty() ? PROGRAM : decided.thread());
+        for (MountChoices.Item item : MountChoices.Item.values()) {
+            fields.get(item).show(decided.size(item).orElse(inUse(corner, item)), desk.units());
+        }
+    }
+
+    /** What the program has taken where nothing is decided. */
+    private static double inUse(MountDesign corner, MountChoices.Item item) {
+        return switch (item) {
+            case LUG -> thickness(corner, "lug");
+            case GAP -> 0;
+            case BOLT -> corner.stack().bolt().length();
+            case TAB -> corner.tab().thickness();
+            case EDGE -> corner.tab().edge();
+            case LEG -> corner.tab().leg();
+            case LARGE_WASHER -> 2 * outer(corner, "large washer");
+            case SLEEVE -> corner.stack().sleeve();
+            case SPACER -> corner.stack().spacer();
+        };
+    }
+
+    private static double thickness(MountDesign corner, String layer) {
+        return corner.stack().layers().stream()
+                .filter(each -> each.name().equals(layer))
+                .mapToDouble(each -> each.to() - each.from())
+                .sum();
+    }
+
+    private static double outer(MountDesign corner, String layer) {
+        return corner.stack().layers().stream()
+                .filter(each -> each.name().equals(layer))
+                .mapToDouble(BoltStack.Layer::outer)
+                .max()
+                .orElse(0);
+    }
+}

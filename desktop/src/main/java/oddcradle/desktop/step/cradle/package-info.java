@@ -1,0 +1,2 @@
+/** Worksheets of the cradle. */
+package oddcradle.desktop.step.cradle;

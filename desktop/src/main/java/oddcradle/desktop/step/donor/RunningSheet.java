@@ -1,0 +1,191 @@
+package oddcradle.desktop.step.donor;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.DoubleFunction;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.engine.Crank;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.TorquePoint;
+import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RowsField;
+import oddcradle.desktop.slate.Words;
+import oddcradle.desktop.store.Desk;
+
+/** How the donor runs: speeds, torque, gears, and the crank that shakes it. */
+public final class RunningSheet extends VBox {
+    private final Desk desk;
+    private final List<Runnable> engineRefreshers = new ArrayList<>();
+    private final VBox crank = new VBox(6);
+    private final Button crankKnown = new Button();
+    private Optional<Crank> shown = Optional.empty();
+    private boolean showing;
+
+    public RunningSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        head("How fast and how strong");
+        number("idle", "Idle", Kind.ROTATION_SPEED, Engine::idleSpeed, v -> engine().withSpeeds(
+                        v, engine().cruiseSpeed(), engine().limitSpeed()));
+        number("cruise", "Cruise", Kind.ROTATION_SPEED, Engine::cruiseSpeed, v -> engine().withSpeeds(
+                        engine().idleSpeed(), v, engine().limitSpeed()));
+        number("limit", "Limit, 0 unknown", Kind.ROTATION_SPEED, Engine::limitSpeed, v -> engine().withSpeeds(
+                        engine().idleSpeed(), engine().cruiseSpeed(), v));
+        number("most-torque", "Most torque", Kind.TORQUE, Engine::maxTorque, v -> engine().withMaxTorque(
+                        v, engine().maxTorqueSpeed()));
+        number(
+                "torque-speed",
+                "Most torque at",
+                Kind.ROTATION_SPEED,
+                Engine::maxTorqueSpeed,
+                v -> engine().withMaxTorque(engine().maxTorque(), v));
+        RowsField curve = new RowsField(
+                "torque-curve",
+                "Torque curve",
+                "speed torque; 2000 28; 3500 35",
+                List.of(Kind.ROTATION_SPEED, Kind.TORQUE),
+                rows -> change(engine().withCurve(rows.stream()
+                        .map(row -> new TorquePoint(row.get(0), row.get(1)))
+                        .toList())));
+        engineRefreshers.add(() -> curve.show(
+                engine().curve().stream()
+                        .map(point -> List.of(point.speed(), point.torque()))
+                        .toList(),
+                desk.units()));
+        getChildren().add(curve);
+        head("Inside the engine");
+        number("primary-ratio", "Primary ratio", Kind.RATIO, Engine::primaryRatio, v -> engine().withGears(
+                        v, engine().gearRatios()));
+        RowsField gears = new RowsField(
+                "gear-ratios",
+                "Gears, lowest first",
+                "2.9 2.06 1.65",
+                List.of(Kind.RATIO),
+                rows -> change(engine().withGears(engine().primaryRatio(), column(rows))));
+        engineRefreshers.add(() -> gears.showColumn(engine().gearRatios(), desk.units()));
+        getChildren().add(gears);
+        head("What shakes it");
+        crankKnown.setId("crank-known");
+        crankKnown.getStyleClass().add("cure-button");
+        crankKnown.setOnAction(click -> change(engine().withCrank(
+                        engine().crank().isPresent()
+                                ? Optional.empty()
+                                : Optional.of(usualCrank(engine().cylinders())))));
+        getChildren().addAll(crankKnown, crank);
+    }
+
+    /** To begin with: every piston together, upright, in one place. */
+    private static Crank usualCrank(int cylinders) {
+        List<Double> zeros = Collections.nCopies(cylinders, 0.0);
+        return new Crank(0.06, 0.11, 0.35, zeros, zeros, zeros, 0.5, Crank.Balancer.NONE);
+    }
+
+    private void head(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("section-title");
+        getChildren().add(label);
+    }
+
+    private void number(
+            String id, String name, Kind kind, ToDoubleFunction<Engine> value, DoubleFunction<Engine> with) {
+        QuantityField field = new QuantityField(id, name, kind, typed -> change(with.apply(typed)));
+        engineRefreshers.add(() -> field.show(value.applyAsDouble(engine()), desk.units()));
+        getChildren().add(field);
+    }
+
+    private void crankFields(Crank known) {
+        crank.getChildren().clear();
+        crankNumber("stroke", "Stroke", Kind.LENGTH, known.stroke(), Crank::withStroke);
+        crankNumber("rod", "Rod, centres", Kind.LENGTH, known.rod(), Crank::withRod);
+        crankNumber(
+                "reciprocating",
+                "Piston, pin, ⅓ rod",
+                Kind.MASS,
+                known.reciprocatingMass(),
+                Crank::withReciprocatingMass);
+        crankNumber("counterweight", "Weights balance", Kind.SHARE, known.counterweight(), Crank::withCounterweight);
+        crankRow("throws", "Throws", Kind.ANGLE, known.throwAngles(), Crank::withThrowAngles);
+        crankRow("cylinder-angles", "Cylinders lean", Kind.ANGLE, known.cylinderAngles(), Crank::withCylinderAngles);
+        crankRow("crank-positions", "Along the crank", Kind.LENGTH, known.positions(), Crank::withPositions);
+        ComboBox<Crank.Balancer> balancer = new ComboBox<>();
+        balancer.setId("balancer");
+        balancer.setAccessibleText("balance shafts");
+        balancer.getItems().setAll(Crank.Balancer.values());
+        balancer.setConverter(new Words<>(List.of(Crank.Balancer.values()), Crank.Balancer::words));
+        balancer.setValue(known.balancer());
+        balancer.setOnAction(choice -> changeCrank(c -> c.withBalancer(balancer.getValue())));
+        Label name = new Label("Balance shafts");
+        name.getStyleClass().add("name");
+        HBox row = new HBox(name, balancer);
+        row.getStyleClass().add("field-row");
+        crank.getChildren().add(row);
+    }
+
+    private void crankNumber(String id, String name, Kind kind, double value, BiFunction<Crank, Double, Crank> with) {
+        QuantityField field = new QuantityField(id, name, kind, typed -> changeCrank(c -> with.apply(c, typed)));
+        field.show(value, desk.units());
+        crank.getChildren().add(field);
+    }
+
+    private void crankRow(
+            String id, String name, Kind kind, List<Double> values, BiFunction<Crank, List<Double>, Crank> with) {
+        RowsField field = new RowsField(
+                id,
+                name,
+                "one for each cylinder",
+                List.of(kind),
+                rows -> changeCrank(c -> with.apply(c, column(rows))));
+        field.showColumn(values, desk.units());
+        crank.getChildren().add(field);
+    }
+
+    private static List<Double> column(List<List<Double>> rows) {
+        return rows.stream().map(row -> row.get(0)).toList();
+    }
+
+    private Donor donor() {
+        return desk.session().job().donor();
+    }
+
+    private Engine engine() {
+        return donor().engine();
+    }
+
+    private void change(Engine engine) {
+        if (!showing) {
+            desk.session().apply(new BodyEdit.ChangeDonor(donor().withEngine(engine), "how it runs", "running"));
+        }
+    }
+
+    private void changeCrank(UnaryOperator<Crank> with) {
+        engine().crank().ifPresent(known -> {
+            shown = Optional.of(with.apply(known));
+            change(engine().withCrank(shown));
+        });
+    }
+
+    /** Shows the engine as it is written down. */
+    public void refresh() {
+        showing = true;
+        engineRefreshers.forEach(Runnable::run);
+        crankKnown.setText(engine().crank().isPresent() ? "Take the crank away" : "Write down the crank");
+        if (!engine().crank().equals(shown) || crank.getChildren().isEmpty()) {
+            shown = engine().crank();
+            crank.getChildren().clear();
+            shown.ifPresent(this::crankFields);
+        }
+        showing = false;
+    }
+}

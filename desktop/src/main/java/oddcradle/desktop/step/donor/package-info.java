@@ -1,0 +1,2 @@
+/** Worksheets of the donor. */
+package oddcradle.desktop.step.donor;

@@ -1,0 +1,2 @@
+/** Worksheet of the fit. */
+package oddcradle.desktop.step.fit;

@@ -1,0 +1,208 @@
+package oddcradle.desktop.step.host;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import oddcradle.core.frame.Fixity;
+import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.job.host.FrameSquare;
+import oddcradle.core.job.host.HardPoint;
+import oddcradle.core.job.host.Host;
+import oddcradle.core.job.host.MachineWeight;
+import oddcradle.core.job.host.Support;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Entry;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Places;
+import oddcradle.desktop.slate.RemoveButton;
+import oddcradle.desktop.store.Desk;
+
+/** What the frame carries, stands on, and may be bolted to: hard points, supports, squares, and its weight. */
+final class FrameSheet extends VBox {
+    private static final Map<String, Fixity> HOLDS = holds();
+
+    private final Desk desk;
+    private final VBox hardPoints = new VBox(2);
+    private final VBox supports = new VBox(2);
+    private final VBox squares = new VBox(2);
+    private final Label weight = new Label();
+    private Host shown;
+    private UnitStyle shownIn;
+
+    FrameSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        weight.setId("machine-weight");
+        weight.setWrapText(true);
+        getChildren()
+                .addAll(
+                        hardPoints,
+                        hardPointForm(),
+                        supports,
+                        supportForm(),
+                        squares,
+                        squareForm(),
+                        weight,
+                        weightForm());
+    }
+
+    private static Map<String, Fixity> holds() {
+        Map<String, Fixity> holds = new LinkedHashMap<>();
+        holds.put("held every way", Fixity.POSITION);
+        holds.put("stands, may slide", new Fixity(false, false, true, false, false, false));
+        holds.put("may slide fore and aft", new Fixity(false, true, true, false, false, false));
+        holds.put("may slide sideways", new Fixity(true, false, true, false, false, false));
+        holds.put("clamped, cannot turn", new Fixity(true, true, true, true, true, true));
+        return holds;
+    }
+
+    private Host host() {
+        return desk.session().job().host();
+    }
+
+    private void change(Host host, String words) {
+        desk.session().apply(new BodyEdit.ChangeHost(host, words, words));
+    }
+
+    private Form hardPointForm() {
+        Form form = new Form(desk::units, "hard-point", "A hard point: it takes load without more tube");
+        TextField called = form.text("called", "P3");
+        TextField what = form.text("what it is", "seat rail bolt");
+        TextField node = form.text("node", "ML2");
+        return form.button("Set the hard point", () -> {
+            HardPoint point = new HardPoint(read(called), read(what), read(node));
+            change(
+                    host().withHardPoints(with(host().hardPoints(), point, (a, b) -> a.id().equals(b.id()))),
+                    "hard point " + point.id());
+        });
+    }
+
+    private Form supportForm() {
+        Form form = new Form(desk::units, "support", "Where the frame stands");
+        TextField node = form.text("node", "AL");
+        ComboBox<String> how = form.choice("how", List.copyOf(HOLDS.keySet()), String::toString);
+        return form.button("Set the support", () -> {
+            Support support = new Support(read(node), HOLDS.get(how.getValue()));
+            change(
+                    host().withSupports(with(
+                            host().supports(), support, (a, b) -> a.node().equals(b.node()))),
+                    "support " + support.node());
+        });
+    }
+
+    private Form squareForm() {
+        Form form = new Form(desk::units, "square", "Four nodes that should stand square and flat");
+        TextField called = form.text("called", "Q1");
+        TextField what = form.text("what it is", "engine bay");
+        TextField corners = form.text("corners", "in order round: BL CL CR BR");
+        return form.button("Set the square", () -> {
+            FrameSquare square = new FrameSquare(
+                    read(called), read(what), List.of(read(corners).split("\\s+")));
+            change(
+                    host().withSquares(with(host().squares(), square, (a, b) -> a.id().equals(b.id()))),
+                    "square " + square.id());
+        });
+    }
+
+    private Form weightForm() {
+        Form form = new Form(desk::units, "machine", "The machine with its people, without the donor");
+        TextField mass = form.text("weighs", "310 kg");
+        TextField middle = form.text("centre of gravity", "forward left up: 650 0 410");
+        return form.button("Set the weight", () -> {
+            MachineWeight whole = new MachineWeight(
+                    Entry.read(mass.getText(), Kind.MASS, desk.units()).si(),
+                    Places.one(middle.getText(), desk.units()));
+            change(host().withWeight(Optional.of(whole)), "machine weight");
+        });
+    }
+
+    private static String read(TextField field) {
+        return field.getText().strip();
+    }
+
+    private static <T> List<T> with(List<T> before, T one, BiFunction<T, T, Boolean> same) {
+        List<T> all = new ArrayList<>(before);
+        all.removeIf(each -> same.apply(each, one));
+        all.add(one);
+        return all;
+    }
+
+    private static <T> List<T> without(List<T> before, T one) {
+        return before.stream().filter(each -> !each.equals(one)).toList();
+    }
+
+    private HBox line(String text, String id, Host without) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        RemoveButton away = new RemoveButton("away", id + "-away", () -> change(without, "take " + id + " away"));
+        HBox line = new HBox(label, space, away);
+        line.getStyleClass().add("field-row");
+        return line;
+    }
+
+    void refresh() {
+        if (host().equals(shown) && desk.units() == shownIn) {
+            return;
+        }
+        shown = host();
+        shownIn = desk.units();
+        hardPoints.getChildren().clear();
+        for (HardPoint each : host().hardPoints()) {
+            hardPoints
+                    .getChildren()
+                    .add(line(
+                            each.id() + ", " + each.label() + ", at " + each.node(),
+                            each.id(),
+                            host().withHardPoints(without(host().hardPoints(), each))));
+        }
+        supports.getChildren().clear();
+        for (Support each : host().supports()) {
+            supports.getChildren()
+                    .add(line(
+                            each.node() + " " + words(each.fix()),
+                            "support-" + each.node(),
+                            host().withSupports(without(host().supports(), each))));
+        }
+        squares.getChildren().clear();
+        for (FrameSquare each : host().squares()) {
+            squares.getChildren()
+                    .add(line(
+                            each.id() + ", " + each.label() + ": " + String.join(" ", each.corners()),
+                            each.id(),
+                            host().withSquares(without(host().squares(), each))));
+        }
+        weight.setText(host().weight()
+                .map(each -> "The machine weighs " + desk.units().show(Quantity.mass(each.mass())) + " at "
+                        + place(each.cg()) + " (forward, left, up).")
+                .orElse("Nobody has weighed the machine without its donor."));
+    }
+
+    private String place(Vec3 at) {
+        return desk.units().show(Quantity.length(at.x())) + ", "
+                + desk.units().show(Quantity.length(at.y())) + ", "
+                + desk.units().show(Quantity.length(at.z()));
+    }
+
+    private static String words(Fixity fix) {
+        return HOLDS.entrySet().stream()
+                .filter(each -> each.getValue().equals(fix))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("is held in part");
+    }
+}

@@ -1,0 +1,201 @@
+package oddcradle.desktop.step.host;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.job.host.Host;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Condition;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.material.Material;
+import oddcradle.core.section.RectTube;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Places;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.SectionPicker;
+import oddcradle.desktop.store.Desk;
+import oddcradle.files.table.HostTables;
+
+/** A tube's section, and what is left of its wall. */
+final class TubeSheet extends VBox {
+    private final Desk desk;
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final QuantityField wall;
+    private final QuantityField pit;
+    private final Label state = new Label();
+    private final Button sound = new Button("Sound as bought");
+
+    TubeSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        new SectionPicker(desk).addTo(getChildren()::add, refreshers::add);
+        Label head = new Label("Measured on the picked tube");
+        head.getStyleClass().add("section-title");
+        state.setWrapText(true);
+        state.getStyleClass().add("note-stop");
+        wall = new QuantityField(
+                "wall-measured",
+                "Wall",
+                Kind.LENGTH,
+                v -> change(old ->
+                        Optional.of(new Condition(v, old.map(Condition::pit).orElse(0.0)))));
+        pit = new QuantityField(
+                "pit-depth",
+                "Deepest pit",
+                Kind.LENGTH,
+                v -> change(old ->
+                        Optional.of(new Condition(old.map(Condition::wall).orElse(bought()), v))));
+        sound.setId("wall-sound");
+        sound.getStyleClass().add("plain-button");
+        sound.setOnAction(click -> change(old -> Optional.empty()));
+        Label tables = new Label("From tables");
+        tables.getStyleClass().add("section-title");
+        getChildren()
+                .addAll(
+                        head,
+                        state,
+                        wall,
+                        pit,
+                        sound,
+                        nodeForm(),
+                        tubeForm(),
+                        tables,
+                        table("Take nodes …", "take-nodes", HostTables::withNodes),
+                        table("Take tubes …", "take-tubes", HostTables::withTubes));
+    }
+
+    private Host host() {
+        return desk.session().job().host();
+    }
+
+    private Form nodeForm() {
+        Form form = new Form(desk::units, "node", "A node of the frame");
+        TextField id = form.text("called", "ML2");
+        TextField at = form.text("at", "forward left up: 480 330 220");
+        return form.button("Set the node", () -> {
+            Node node = new Node(id.getText().strip(), new Anchor.At(Places.one(at.getText(), desk.units())));
+            List<Node> nodes = new ArrayList<>(host().nodes());
+            nodes.removeIf(each -> each.id().equals(node.id()));
+            nodes.add(node);
+            desk.session()
+                    .apply(new BodyEdit.ChangeHost(host().withNodes(nodes), "node " + node.id(), "node." + node.id()));
+        });
+    }
+
+    private Form tubeForm() {
+        Form form = new Form(desk::units, "new-tube", "A tube of the frame");
+        TextField id = form.text("called", "H40");
+        TextField nodes = form.text("nodes", "AL BL CL");
+        ComboBox<Tube> section = form.choice("section", SectionStock::tubes, each -> each.in(desk.units()));
+        ComboBox<String> material = form.choice(
+                "material",
+                () -> desk.session().job().materials().stream()
+                        .map(Material::name)
+                        .toList(),
+                String::toString);
+        refreshers.add(form::refresh);
+        return form.button("Add the tube", () -> {
+            String name = id.getText().strip();
+            List<Member> members = new ArrayList<>(host().members());
+            members.add(Member.sound(
+                    name,
+                    name,
+                    List.of(nodes.getText().strip().split("\\s+")),
+                    section.getValue(),
+                    material.getValue()));
+            desk.session().apply(new BodyEdit.ChangeHost(host().withMembers(members), "tube " + name, "tube." + name));
+        });
+    }
+
+    private interface Taking {
+        Host take(Host host, Path table) throws IOException;
+    }
+
+    private Button table(String words, String id, Taking taking) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.getStyleClass().add("cure-button");
+        button.setOnAction(click -> {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle(words);
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("tables", "*.csv", "*.txt"));
+            Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()))
+                    .ifPresent(file -> takeTable(taking, file.toPath()));
+        });
+        return button;
+    }
+
+    private void takeTable(Taking taking, Path file) {
+        try {
+            Host host = taking.take(desk.session().job().host(), file);
+            desk.apply(new BodyEdit.ChangeHost(host, "table " + file.getFileName(), "table"));
+        } catch (IOException unreadable) {
+            desk.complaintProperty().set(unreadable.getMessage());
+        }
+    }
+
+    private Optional<Member> picked() {
+        return desk.selectionProperty()
+                .get()
+                .flatMap(id -> desk.session().job().host().member(id));
+    }
+
+    private double bought() {
+        Section section = picked().map(Member::section).orElse(null);
+        if (section instanceof Tube tube) {
+            return tube.wall();
+        }
+        return section instanceof RectTube rect ? rect.wall() : 0;
+    }
+
+    private void change(Function<Optional<Condition>, Optional<Condition>> with) {
+        picked().ifPresent(tube -> {
+            Host host = desk.session().job().host();
+            List<Member> members = host.members().stream()
+                    .map(each -> each.id().equals(tube.id()) ? each.withCondition(with.apply(each.condition())) : each)
+                    .toList();
+            desk.session()
+                    .apply(new BodyEdit.ChangeHost(
+                            host.withMembers(members), "wall of " + tube.id(), "wall." + tube.id()));
+        });
+    }
+
+    void refresh() {
+        refreshers.forEach(Runnable::run);
+        Optional<Member> tube = picked();
+        boolean hollow = tube.isPresent() && bought() > 0;
+        for (javafx.scene.Node node : List.of(wall, pit, sound)) {
+            node.setVisible(hollow);
+            node.setManaged(hollow);
+        }
+        state.setText(
+                tube.isEmpty()
+                        ? "Pick a tube of the frame in the list or in the stand."
+                        : !hollow
+                                ? tube.get().id() + " is solid."
+                                : tube.get().condition().isEmpty()
+                                        ? tube.get().id() + " is reckoned as bought."
+                                        : tube.get().id() + " is reckoned with "
+                                                + tube.get().remaining().in(desk.units()) + ".");
+        if (hollow) {
+            Optional<Condition> condition = tube.get().condition();
+            wall.show(condition.map(Condition::wall).orElse(bought()), desk.units());
+            pit.show(condition.map(Condition::pit).orElse(0.0), desk.units());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Worksheets of the host. */
+package oddcradle.desktop.step.host;

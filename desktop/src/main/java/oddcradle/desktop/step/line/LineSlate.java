@@ -1,0 +1,39 @@
+package oddcradle.desktop.step.line;
+
+import javafx.scene.layout.VBox;
+import oddcradle.core.finding.Step;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StepSlate;
+import oddcradle.desktop.store.Desk;
+
+public final class LineSlate extends StepSlate {
+    public LineSlate(Desk desk, Palette palette) {
+        super(desk, Step.LINE);
+        Leaves leaves = new Leaves(desk);
+        leaves.add("Datum", () -> {
+            DatumSheet sheet = new DatumSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Stages", () -> {
+            StagesSheet sheet = new StagesSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Driven", () -> {
+            EndSheet sheet = new EndSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Charts", () -> {
+            RoadCharts charts = new RoadCharts(desk, palette);
+            return new Leaves.Leaf(charts, charts::refresh);
+        });
+        leaves.add("Figures", () -> {
+            FigureList figures = new FigureList(desk, Step.LINE);
+            return new Leaves.Leaf(new VBox(figures), figures::refresh);
+        });
+        add(leaves);
+        onRefresh(leaves::refresh);
+        caution("Rotating parts: guard chain, belt and shaft before the first start; a propeller is always live.");
+    }
+}

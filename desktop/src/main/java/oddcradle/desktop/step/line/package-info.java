@@ -1,0 +1,2 @@
+/** Worksheets of the line. */
+package oddcradle.desktop.step.line;

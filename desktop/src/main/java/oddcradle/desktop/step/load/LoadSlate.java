@@ -1,0 +1,44 @@
+package oddcradle.desktop.step.load;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.finding.Step;
+import oddcradle.core.structure.TubeStress;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.look.Temper;
+import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.SectionPicker;
+import oddcradle.desktop.slate.ShareBars;
+import oddcradle.desktop.slate.StepSlate;
+import oddcradle.desktop.store.Desk;
+
+public final class LoadSlate extends StepSlate {
+    private static final int TUBES = 8;
+
+    public LoadSlate(Desk desk, Palette palette) {
+        super(desk, Step.LOAD);
+        section("Hardest worked tubes, share of what is allowed");
+        ShareBars bars = new ShareBars(palette);
+        add(bars);
+        onRefresh(() -> bars.show(bars(desk)));
+        new SectionPicker(desk).addTo(this::add, this::onRefresh);
+        section("By load case");
+        figures(new FigureList(desk, Step.LOAD));
+        caution("Static stress only: no fatigue, no weld, no crash. A frame that carries people needs a licensed eye.");
+    }
+
+    private static List<ShareBars.Bar> bars(Desk desk) {
+        List<ShareBars.Bar> bars = new ArrayList<>();
+        for (TubeStress use :
+                desk.examination().tubeUses().stream().limit(TUBES).toList()) {
+            bars.add(new ShareBars.Bar(
+                    use.tube().id() + " " + use.tube().label(),
+                    desk.units().show(Quantity.share(use.share())),
+                    use.share(),
+                    Temper.at(use.share()),
+                    ShareBars.Past.BAD));
+        }
+        return bars;
+    }
+}

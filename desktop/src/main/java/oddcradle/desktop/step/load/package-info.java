@@ -1,0 +1,2 @@
+/** Worksheet of the loads. */
+package oddcradle.desktop.step.load;

@@ -1,0 +1,2 @@
+/** Worksheet of what is cut. */
+package oddcradle.desktop.step.make;

@@ -1,0 +1,2 @@
+/** Sheets for readings and scans, of donor and host alike. */
+package oddcradle.desktop.step.measured;

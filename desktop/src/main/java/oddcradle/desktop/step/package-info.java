@@ -1,0 +1,2 @@
+/** The worksheets, one package for each step. */
+package oddcradle.desktop.step;

@@ -1,0 +1,2 @@
+/** Worksheet of running. */
+package oddcradle.desktop.step.run;

@@ -1,0 +1,90 @@
+package oddcradle.desktop.step.seat;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.finding.Figure;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.seat.Bracket;
+import oddcradle.core.search.BracketTurns;
+import oddcradle.core.step.seat.NeighbourChecks;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.store.Desk;
+
+/** What must follow when the seat changes, each with its question, its answer and its numbers; and brackets tried every way round. */
+final class NeighbourSheet extends VBox {
+    private static final int TURNS = 3;
+
+    private final Desk desk;
+    private List<NeighbourChecks.NeighbourCheck> shown = List.of();
+
+    NeighbourSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        setId("follows");
+    }
+
+    void refresh() {
+        List<NeighbourChecks.NeighbourCheck> now = desk.examination().knockOns();
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
+        getChildren().clear();
+        if (now.isEmpty()) {
+            getChildren()
+                    .add(
+                            line(
+                                    "Nothing is written down yet that must follow the seat: pipes, hoses, cables, tank, intake,"
+                                            + " linkage, people, panels, the bay. They are listed under plan, neighbours in the job file."));
+        }
+        for (NeighbourChecks.NeighbourCheck each : now) {
+            Label name = new Label(
+                    each.neighbour().label() + " · " + each.neighbour().question());
+            name.getStyleClass().add("section-title");
+            name.setWrapText(true);
+            name.setMinHeight(USE_PREF_SIZE);
+            Label answer = line(each.finding().severity().word() + ": "
+                    + each.finding().what().in(desk.units()));
+            answer.getStyleClass().add(SeverityMark.styleClass(each.finding().severity()));
+            getChildren().addAll(name, answer);
+            StringBuilder numbers = new StringBuilder();
+            for (Figure figure : each.figures()) {
+                String what = figure.name().replace(each.neighbour().label() + ": ", "");
+                numbers.append(numbers.isEmpty() ? "" : " · ")
+                        .append(what)
+                        .append(' ')
+                        .append(desk.units().show(figure.quantity()));
+            }
+            if (!numbers.isEmpty()) {
+                getChildren().add(line(numbers.toString()));
+            }
+        }
+        desk.examination().job().plan().brackets().forEach(this::bracket);
+    }
+
+    private void bracket(Bracket bracket) {
+        Label name = new Label(bracket.label() + " · Which way round does it go?");
+        name.getStyleClass().add("section-title");
+        getChildren().add(name);
+        for (BracketTurns.Turn turn :
+                BracketTurns.of(desk.examination(), bracket).subList(0, TURNS)) {
+            getChildren()
+                    .add(line(Phrase.of(
+                                    "{}, turned {}: {} off its hole, gap {}",
+                                    turn.flipped() ? "flipped" : "as drawn",
+                                    Quantity.angle(turn.spin()),
+                                    Quantity.length(turn.off().length()),
+                                    Quantity.length(turn.gap()))
+                            .in(desk.units())));
+        }
+    }
+
+    private static Label line(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+}

@@ -1,0 +1,2 @@
+/** Worksheets of the seat. */
+package oddcradle.desktop.step.seat;

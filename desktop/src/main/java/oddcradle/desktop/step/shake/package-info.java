@@ -1,0 +1,2 @@
+/** Worksheet of the modes. */
+package oddcradle.desktop.step.shake;

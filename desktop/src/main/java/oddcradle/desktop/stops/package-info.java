@@ -1,2 +1,0 @@
-/** One worksheet for each stop of the work. */
-package oddcradle.desktop.stops;

@@ -9,7 +9,7 @@ import oddcradle.core.propose.Proposals;
 import oddcradle.core.search.NodePull;
 import oddcradle.files.job.DemoJobs;
 
-/** What is promised of the Cradle stop, measured on the demo with most tubes and bodies. */
+/** What is promised of the Cradle step, measured on the demo with most tubes and bodies. */
 final class CradleMeasures {
     private static final int PULLS = 100;
     private static final int SOLUTIONS = 200;
@@ -58,7 +58,7 @@ final class CradleMeasures {
         return new Bench.Pair(1e3 * all * PROPOSALS / count, 1e3 * SOLUTIONS_ALLOWED * solution);
     }
 
-    /** The Cradle stop's measures alone. */
+    /** The Cradle step's measures alone. */
     public static void main(String[] arguments) {
         Bench.print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, pull());
         Bench.print("twenty proposals / 400 frame solutions", "ms", 1, proposals());

@@ -25,7 +25,7 @@ import oddcradle.core.search.SeatSearch;
 import oddcradle.core.search.WaysOut;
 import oddcradle.files.job.DemoJobs;
 
-/** What is promised of the Seat stop, measured on the demo with most bodies and pairs of its ledger held close together. */
+/** What is promised of the Seat step, measured on the demo with most bodies and pairs of its ledger held close together. */
 final class SeatMeasures {
     private static final int ROUNDS = 5;
     private static final int SEATS = 60;

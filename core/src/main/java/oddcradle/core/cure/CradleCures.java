@@ -19,7 +19,7 @@ import oddcradle.core.search.NodePull;
 import oddcradle.core.section.Tube;
 import oddcradle.core.step.cradle.CradleSoundness;
 
-/** What would mend a finding of the Cradle stop. */
+/** What would mend a finding of the Cradle step. */
 final class CradleCures {
     private static final double STEP = 0.0005;
 
@@ -94,20 +94,20 @@ final class CradleCures {
     private static List<Cure> decided(Job job, String mount, MountChoices.Item item) {
         return job.cradle().isolators().stream()
                 .filter(each ->
-                        each.id().equals(mount) && each.corner().size(item).isPresent())
+                        each.id().equals(mount) && each.choices().size(item).isPresent())
                 .map(each ->
-                        Cure.of(new CradleEdit.SetCorner(mount, each.corner().with(item, Optional.empty()))))
+                        Cure.of(new CradleEdit.SetChoices(mount, each.choices().with(item, Optional.empty()))))
                 .toList();
     }
 
     /** The node that carries the mount moved away along the bolt. */
     private static List<Cure> lowered(Examination examination, String mount, double by) {
         double whole = Math.ceil(by / STEP) * STEP;
-        return examination.corners().stream()
-                .filter(corner -> corner.isolator().id().equals(mount))
-                .map(corner -> {
-                    String node = corner.isolator().node();
-                    Vec3 to = examination.seating().node(node).along(corner.axis(), whole);
+        return examination.mountDesigns().stream()
+                .filter(design -> design.isolator().id().equals(mount))
+                .map(design -> {
+                    String node = design.isolator().node();
+                    Vec3 to = examination.seating().node(node).along(design.axis(), whole);
                     return Cure.of(NodePull.to(examination, node, to, false));
                 })
                 .toList();

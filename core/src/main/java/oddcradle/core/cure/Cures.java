@@ -70,7 +70,7 @@ public final class Cures {
             case "survey.moved" -> List.of(Cure.of(new SurveyEdit.TakeSurvey(side(finding))));
             case "load.movement" -> harder(job, finding.limit().orElseThrow().si());
             default ->
-                finding.stop() == Step.CRADLE
+                finding.step() == Step.CRADLE
                         ? CradleCures.of(examination, finding)
                         : LineCures.of(examination, finding);
         };
@@ -88,7 +88,7 @@ public final class Cures {
     }
 
     private static Side side(Finding finding) {
-        return finding.stop() == Step.DONOR ? Side.DONOR : Side.HOST;
+        return finding.step() == Step.DONOR ? Side.DONOR : Side.HOST;
     }
 
     /** What was probably meant; and always the tape once more. */
@@ -260,7 +260,7 @@ public final class Cures {
     private static List<Cure> harder(Job job, double limit) {
         List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
         double now = job.cradle().isolators().stream()
-                .flatMapToDouble(isolator -> isolator.pad().shore().stream().mapToDouble(Double::doubleValue))
+                .flatMapToDouble(isolator -> isolator.element().shore().stream().mapToDouble(Double::doubleValue))
                 .max()
                 .orElse(Double.POSITIVE_INFINITY);
         for (double hardness : job.cradle().soldHardnesses()) {
@@ -285,6 +285,6 @@ public final class Cures {
         return result.isPresent()
                 && TubeStresses.of(job, built, result.get()).stream()
                         .filter(use -> use.tube().id().equals(tube))
-                        .allMatch(use -> use.share() <= 1);
+                        .allMatch(use -> use.utilisation() <= 1);
     }
 }

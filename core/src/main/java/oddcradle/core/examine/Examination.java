@@ -82,13 +82,13 @@ public final class Examination {
     private final DonorMovement movement;
     private final Surveyed surveyed;
     private final ClearanceLedger ledger;
-    private final List<NeighbourChecks.NeighbourCheck> knockOns;
+    private final List<NeighbourChecks.NeighbourCheck> neighbourChecks;
     private final Optional<MountedBody> mountedBody;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
-    private final List<TubeStress> tubeUses;
-    private final List<MountDesign> corners;
+    private final List<TubeStress> tubeStresses;
+    private final List<MountDesign> mountDesigns;
     private final Optional<MountStiffness> mountStiffness;
     private final CopeBook copeBook;
     private final List<CutTube> cutList;
@@ -140,7 +140,7 @@ public final class Examination {
         this.load = earlier.filter(before -> before.frame.equals(frame))
                 .map(before -> before.load)
                 .orElseGet(() -> FrameAnalysis.solve(frame.input()));
-        this.tubeUses =
+        this.tubeStresses =
                 load.answer().map(result -> TubeStresses.of(job, frame, result)).orElse(List.of());
         this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
         this.cutList = MakeReport.solve(job, seating, copeBook);
@@ -161,20 +161,20 @@ public final class Examination {
                         new SurveyNotes(Side.HOST, job, hostSurvey),
                         ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
         report(line.report());
-        this.knockOns = NeighbourChecks.of(
+        this.neighbourChecks = NeighbourChecks.of(
                 job,
                 seating,
-                earlier.filter(before -> differsInCradleAlone(before.job, job)).map(before -> before.knockOns));
-        report(SeatReport.report(job, seating, ledger, knockOns));
-        this.corners = MountDesigner.of(job, seating, movement, load.answer());
+                earlier.filter(before -> differsInCradleAlone(before.job, job)).map(before -> before.neighbourChecks));
+        report(SeatReport.report(job, seating, ledger, neighbourChecks));
+        this.mountDesigns = MountDesigner.of(job, seating, movement, load.answer());
         this.mountStiffness = earlier.filter(
                         before -> before.frame.equals(frame) && before.mountedBody.equals(mountedBody))
                 .map(before -> before.mountStiffness)
                 .orElseGet(() -> MountStiffness.of(job, frame.input(), mountedBody));
         report(CradleReport.report(
-                job, seating, new CradleReport.Known(line.line(), tubeUses, corners, mountStiffness)));
+                job, seating, new CradleReport.Known(line.line(), tubeStresses, mountDesigns, mountStiffness)));
         report(ShakeReport.report(job, seating, shake));
-        report(LoadReport.report(job, seating, load, tubeUses));
+        report(LoadReport.report(job, seating, load, tubeStresses));
         report(MakeReport.report(job, seating, cutList));
         report(FitReport.report(job, seating));
         report(earlier.filter(before -> before.shake == shake)
@@ -267,7 +267,7 @@ public final class Examination {
     }
 
     private void report(StepReport report) {
-        reports.put(report.stop(), report);
+        reports.put(report.step(), report);
     }
 
     public Job job() {
@@ -313,8 +313,8 @@ public final class Examination {
     }
 
     /** What must follow the seat. */
-    public List<NeighbourChecks.NeighbourCheck> knockOns() {
-        return knockOns;
+    public List<NeighbourChecks.NeighbourCheck> neighbourChecks() {
+        return neighbourChecks;
     }
 
     public DonorMovement movement() {
@@ -350,13 +350,13 @@ public final class Examination {
     }
 
     /** Every tube in its worst case, the hardest worked first. */
-    public List<TubeStress> tubeUses() {
-        return tubeUses;
+    public List<TubeStress> tubeStresses() {
+        return tubeStresses;
     }
 
     /** Every mount that a tube carries, to the last washer. */
-    public List<MountDesign> corners() {
-        return corners;
+    public List<MountDesign> mountDesigns() {
+        return mountDesigns;
     }
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
@@ -368,8 +368,8 @@ public final class Examination {
         return cutList;
     }
 
-    public StepReport report(Step stop) {
-        return reports.get(stop);
+    public StepReport report(Step step) {
+        return reports.get(step);
     }
 
     /** All findings, worst first, then in the order of the work. */

@@ -13,7 +13,7 @@ import oddcradle.core.units.Quantity;
  */
 public record Finding(
         String code,
-        Step stop,
+        Step step,
         Severity severity,
         Phrase what,
         Optional<Quantity> measured,
@@ -25,7 +25,7 @@ public record Finding(
     /** A value that must not exceed a limit. */
     public static Finding atMost(
             String code,
-            Step stop,
+            Step step,
             Severity severity,
             Phrase what,
             Quantity measured,
@@ -34,13 +34,13 @@ public record Finding(
             Why why) {
         Quantity margin = new Quantity(limit.si() - Math.abs(measured.si()), limit.kind());
         return new Finding(
-                code, stop, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
+                code, step, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
     }
 
     /** A value that must not fall below a limit. */
     public static Finding atLeast(
             String code,
-            Step stop,
+            Step step,
             Severity severity,
             Phrase what,
             Quantity measured,
@@ -49,12 +49,12 @@ public record Finding(
             Why why) {
         Quantity margin = new Quantity(measured.si() - limit.si(), limit.kind());
         return new Finding(
-                code, stop, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
+                code, step, severity, what, Optional.of(measured), Optional.of(limit), Optional.of(margin), where, why);
     }
 
     /** A statement without a limit. */
-    public static Finding statement(String code, Step stop, Severity severity, Phrase what, Place where, Why why) {
+    public static Finding statement(String code, Step step, Severity severity, Phrase what, Place where, Why why) {
         return new Finding(
-                code, stop, severity, what, Optional.empty(), Optional.empty(), Optional.empty(), where, why);
+                code, step, severity, what, Optional.empty(), Optional.empty(), Optional.empty(), where, why);
     }
 }

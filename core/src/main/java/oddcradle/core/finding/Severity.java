@@ -1,6 +1,6 @@
 package oddcradle.core.finding;
 
-/** How much a finding matters, worst first; one rule for every stop. */
+/** How much a finding matters, worst first; one rule for every step. */
 public enum Severity {
     /**
      * Must be changed before metal is cut: a part carries more than is allowed (utilisation over 100 %), two bodies

@@ -1,6 +1,6 @@
 package oddcradle.core.finding;
 
-/** The ten stops of the work, in the order in which it is done. */
+/** The ten steps of the work, in the order in which it is done. */
 public enum Step {
     DONOR("Donor", "What have I got?"),
     HOST("Host", "What does it go into?"),

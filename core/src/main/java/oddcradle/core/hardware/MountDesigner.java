@@ -69,16 +69,16 @@ public final class MountDesigner {
 
     /** Mounts that no tube carries are left out: that is a finding of its own. */
     public static List<MountDesign> of(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {
-        MountDesigner corners = new MountDesigner(job, seating, movement, load);
+        MountDesigner designs = new MountDesigner(job, seating, movement, load);
         List<MountDesign> all = new ArrayList<>();
-        job.cradle().isolators().forEach(isolator -> corners.corner(isolator).ifPresent(all::add));
+        job.cradle().isolators().forEach(isolator -> designs.design(isolator).ifPresent(all::add));
         return all;
     }
 
     /** The thread of a mount's bolt: decided, cut in the boss, or the thickest that goes through. */
     static ScrewThread thread(Job job, Isolator isolator) {
         Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
-        return ScrewThread.find(isolator.corner().thread())
+        return ScrewThread.find(isolator.choices().thread())
                 .or(() -> ScrewThread.find(boss.hole().thread()))
                 .or(() -> ScrewThread.forBore(boss.bore(), job.build().shop().inch()))
                 .orElse(ScrewThread.all().get(0));
@@ -94,16 +94,16 @@ public final class MountDesigner {
                         .findFirst());
     }
 
-    private Optional<MountDesign> corner(Isolator isolator) {
-        return carrier(isolator.node()).map(tube -> corner(isolator, tube));
+    private Optional<MountDesign> design(Isolator isolator) {
+        return carrier(isolator.node()).map(tube -> design(isolator, tube));
     }
 
-    private MountDesign corner(Isolator isolator, Member tube) {
+    private MountDesign design(Isolator isolator, Member tube) {
         Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
         Vec3 at = seating.boss(isolator.boss());
         Vec3 arm = seating.node(isolator.node()).minus(at);
         Vec3 hole = seating.pose().turn(boss.axis()).unit();
-        Vec3 along = isolator.pad().isHard() ? hole : isolator.axis().unit();
+        Vec3 along = isolator.element().isHard() ? hole : isolator.axis().unit();
         along = arm.dot(along) < 0 ? along.negated() : along;
         Vec3 aside = arm.minus(along.times(arm.dot(along)));
         double half = halfSize(tube.section(), along);
@@ -111,16 +111,16 @@ public final class MountDesigner {
         Vec3 towards = through ? Vec3.ZERO : aside.negated().unit();
         boolean inLine = Math.abs(hole.dot(along)) > IN_LINE;
         ScrewThread thread = thread(job, isolator);
-        Moves moves = moves(at, along, isolator.pad().isHard());
+        Moves moves = moves(at, along, isolator.element().isHard());
         Tab tab = tab(isolator, boss, tube, thread, along, towards, aside.length() - half, half, moves);
-        MountChoices corner = isolator.corner();
+        MountChoices design = isolator.choices();
         double lug = inLine
-                ? corner.size(MountChoices.Item.LUG)
+                ? design.size(MountChoices.Item.LUG)
                         .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : USUAL_LUG)
                 : EAR;
         double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
         BoltGrade grade = BoltGrade.usual(thread.inch());
-        boolean soft = !isolator.pad().isHard();
+        boolean soft = !isolator.element().isHard();
         boolean bonded = soft && through && BoltStack.sleeveHole(thread, grade, moves.across) > WIDEST_HOLE * 2 * half;
         BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                 thread,
@@ -128,10 +128,10 @@ public final class MountDesigner {
                 lug,
                 inLine && !boss.hole().through() ? boss.hole().depth() : 0,
                 ThreadReach.IN_CASTING,
-                corner.size(MountChoices.Item.GAP).orElse(0.0),
+                design.size(MountChoices.Item.GAP).orElse(0.0),
                 through ? tab.thickness() + 2 * half : tab.thickness(),
-                tab.plates() == 2 && !through && isolator.pad().isHard() ? 2 : 1,
-                isolator.pad().isHard() ? 0 : padHeight(isolator),
+                tab.plates() == 2 && !through && isolator.element().isHard() ? 2 : 1,
+                isolator.element().isHard() ? 0 : padHeight(isolator),
                 padDiameter(isolator),
                 moves.along,
                 moves.across,
@@ -139,10 +139,10 @@ public final class MountDesigner {
                 through ? Double.POSITIVE_INFINITY : aside.length() - half,
                 bonded,
                 new BoltStack.Decided(
-                        corner.size(MountChoices.Item.BOLT),
-                        corner.size(MountChoices.Item.SLEEVE),
-                        corner.size(MountChoices.Item.SPACER),
-                        corner.size(MountChoices.Item.LARGE_WASHER))));
+                        design.size(MountChoices.Item.BOLT),
+                        design.size(MountChoices.Item.SLEEVE),
+                        design.size(MountChoices.Item.SPACER),
+                        design.size(MountChoices.Item.LARGE_WASHER))));
         return new MountDesign(
                 isolator,
                 tube,
@@ -156,19 +156,19 @@ public final class MountDesigner {
                 tab,
                 stack,
                 bolt(isolator, thread, grade, along, !through && tab.plates() == 2),
-                inLine ? Optional.empty() : Optional.of(ears(boss, corner)),
-                collar(boss, isolator, thread, corner));
+                inLine ? Optional.empty() : Optional.of(ears(boss, design)),
+                collar(boss, isolator, thread, design));
     }
 
     /** The bolt that holds a bracket to a lug whose hole lies across the mount. */
-    private BoltStack ears(Boss boss, MountChoices corner) {
+    private BoltStack ears(Boss boss, MountChoices design) {
         ScrewThread thread = ScrewThread.find(boss.hole().thread())
                 .or(() -> ScrewThread.forBore(boss.bore(), job.build().shop().inch()))
                 .orElse(ScrewThread.all().get(0));
         return BoltStack.design(new BoltStack.Wanted(
                 thread,
                 BoltGrade.usual(thread.inch()),
-                corner.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
+                design.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
                 boss.hole().through() ? 0 : boss.hole().depth(),
                 ThreadReach.IN_CASTING,
                 0,
@@ -185,7 +185,7 @@ public final class MountDesigner {
     }
 
     /** A bolt that has to place the engine may not be loose in its bore; one that only clamps may be. */
-    private Optional<Collar> collar(Boss boss, Isolator isolator, ScrewThread thread, MountChoices corner) {
+    private Optional<Collar> collar(Boss boss, Isolator isolator, ScrewThread thread, MountChoices design) {
         double loose = boss.bore() - thread.diameter();
         boolean places = job.line()
                 .datum()
@@ -194,12 +194,12 @@ public final class MountDesigner {
                 .isPresent();
         double allowed = places
                 ? Collar.FITS
-                : Collar.clearance(thread.diameter(), isolator.pad().isHard());
+                : Collar.clearance(thread.diameter(), isolator.element().isHard());
         return !boss.hole().isThreaded() && loose > allowed
                 ? Optional.of(Collar.between(
                         thread.diameter(),
                         boss.bore(),
-                        corner.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
+                        design.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
                 : Optional.empty();
     }
 
@@ -235,12 +235,12 @@ public final class MountDesigner {
             double standoff,
             double half,
             Moves moves) {
-        boolean hard = isolator.pad().isHard();
+        boolean hard = isolator.element().isHard();
         boolean through = towards.equals(Vec3.ZERO);
         double rubber = padDiameter(isolator) / 2;
         double hole = hard ? thread.diameter() + 0.0005 : 2 * (thread.diameter() + moves.across);
         double rule = job.build().shop().thin() ? 2.0 : 1.5;
-        double edge = isolator.corner()
+        double edge = isolator.choices()
                 .size(MountChoices.Item.EDGE)
                 .orElse(hard ? rule * hole : Math.max(rubber, hole / 2 + 0.006));
         Vec3 run = direction(tube, isolator.node());
@@ -269,8 +269,8 @@ public final class MountDesigner {
                 material.yieldStrength(),
                 job.build().yieldFactor(),
                 job.build().shop().thicknesses(),
-                isolator.corner().size(MountChoices.Item.TAB),
-                isolator.corner().size(MountChoices.Item.LEG)));
+                isolator.choices().size(MountChoices.Item.TAB),
+                isolator.choices().size(MountChoices.Item.LEG)));
     }
 
     private Vec3 direction(Member tube, String node) {
@@ -295,7 +295,7 @@ public final class MountDesigner {
                             across,
                             twice ? 2 : 1,
                             job.build().yieldFactor());
-                    worst = here.use() > worst.use() ? here : worst;
+                    worst = here.utilisation() > worst.utilisation() ? here : worst;
                 }
             }
         }
@@ -303,15 +303,15 @@ public final class MountDesigner {
     }
 
     private static double padHeight(Isolator isolator) {
-        return isolator.pad() instanceof BondedBush bush
+        return isolator.element() instanceof BondedBush bush
                 ? (bush.diameter() - bush.bore()) / 2
-                : isolator.pad().thickness();
+                : isolator.element().thickness();
     }
 
     private static double padDiameter(Isolator isolator) {
-        return isolator.pad() instanceof BondedPad pad
+        return isolator.element() instanceof BondedPad pad
                 ? pad.diameter()
-                : isolator.pad() instanceof BondedBush bush ? bush.diameter() : 0;
+                : isolator.element() instanceof BondedBush bush ? bush.diameter() : 0;
     }
 
     /** From a section's middle to its outside along a direction, m. */

@@ -18,16 +18,16 @@ import oddcradle.core.math.Guard;
  * @param layers in order along the bolt; those round the sleeve overlap it
  * @param bolt as bought
  * @param grip between head and nut, or between head and the lug's thread, m
- * @param showing pitches of thread beyond the nut; for a blind hole 0
+ * @param threadProtrusion pitches of thread beyond the nut; for a blind hole 0
  * @param reach in a blind hole
  * @param sleeve m long; 0 in a hard mount
  * @param hole in the frame's plate, m
  * @param spacer m; 0 for none
  * @param shims washers that close the gap that was measured, m each
- * @param squeeze share of its height that the rubber loses when the sleeve meets the washer; negative where it stays loose
+ * @param compression share of its height that the rubber loses when the sleeve meets the washer; negative where it stays loose
  * @param contacts engine metal and frame metal that must not meet
- * @param catches how far the large washer reaches over the hole if the rubber lets go, m; NaN where there is none
- * @param free between what the bolt needs along itself and what there is, m; negative where the mount does not fit
+ * @param washerOverlap how far the large washer reaches over the hole if the rubber lets go, m; NaN where there is none
+ * @param axialClearance between what the bolt needs along itself and what there is, m; negative where the mount does not fit
  */
 public record BoltStack(
         List<Layer> layers,
@@ -35,26 +35,26 @@ public record BoltStack(
         BoltGrade grade,
         BoltLength bolt,
         double grip,
-        double showing,
+        double threadProtrusion,
         Optional<ThreadReach> reach,
         double sleeve,
         double hole,
         double spacer,
         List<Double> shims,
-        double squeeze,
+        double compression,
         List<Contact> contacts,
-        double catches,
-        double free) {
+        double washerOverlap,
+        double axialClearance) {
     /** To be kept beyond what the rubber moves, m; common practice. */
     public static final double SPARE = 0.001;
 
     /** More than this of the rubber's height squeezed away by the bolt ruins it; common practice. */
-    public static final double MOST_SQUEEZE = 0.15;
+    public static final double MOST_COMPRESSION = 0.15;
 
     /** A washer that reaches less over the hole does not hold, m; common practice. */
-    public static final double LEAST_CATCH = 0.003;
+    public static final double LEAST_WASHER_OVERLAP = 0.003;
 
-    private static final double LEAST_SHOWING = 1.5;
+    private static final double LEAST_PROTRUSION = 1.5;
     private static final double SLEEVE_YIELD = 235e6;
     private static final double THINNEST_SLEEVE = 0.0015;
     private static final double LARGE_WASHER_THICK = 0.003;
@@ -168,7 +168,7 @@ public record BoltStack(
 
     /** Whether only the bond of the rubber holds the engine. */
     public boolean isHeldByBond() {
-        return Double.isNaN(catches);
+        return Double.isNaN(washerOverlap);
     }
 
     public boolean anyShort() {
@@ -212,7 +212,7 @@ public record BoltStack(
         return SLEEVE_FREE;
     }
 
-    static double leastShowing() {
-        return LEAST_SHOWING;
+    static double leastProtrusion() {
+        return LEAST_PROTRUSION;
     }
 }

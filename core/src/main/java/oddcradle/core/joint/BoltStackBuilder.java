@@ -40,10 +40,10 @@ final class BoltStackBuilder {
         double sleeveRadius = BoltStack.sleeveRadius(thread, wanted.grade());
         double snubber = BoltStack.snubber(wanted.pad(), wanted.along());
         double needs = shimmed + wanted.pad() + wanted.frame();
-        double free = wanted.reach() - needs;
+        double axialClearance = wanted.reach() - needs;
         double spacer = wanted.decided()
                 .spacer()
-                .orElse(Double.isInfinite(free) ? 0 : Math.max(0, Math.floor(2000 * free) / 2000));
+                .orElse(Double.isInfinite(axialClearance) ? 0 : Math.max(0, Math.floor(2000 * axialClearance) / 2000));
         double hole = BoltStack.sleeveHole(thread, wanted.grade(), wanted.across());
         double at = shimmed;
         if (shimmed > 0) {
@@ -56,7 +56,7 @@ final class BoltStackBuilder {
         double rubber = wanted.padDiameter() / 2;
         double sleeve =
                 wanted.decided().sleeve().orElse(wanted.pad() + wanted.frame() + snubber + BoltStack.sleeveFree());
-        double squeeze = (wanted.pad() + wanted.frame() + snubber - sleeve) / (wanted.pad() + snubber);
+        double compression = (wanted.pad() + wanted.frame() + snubber - sleeve) / (wanted.pad() + snubber);
         layers.add(ring("sleeve", Side.ENGINE, at, at + sleeve, thread.diameter() / 2, sleeveRadius));
         double frameFrom = at + wanted.pad();
         double frameTo = frameFrom + wanted.frame();
@@ -84,12 +84,12 @@ final class BoltStackBuilder {
                     wanted.across(),
                     "grind a flat on the washer");
         }
-        return fastened(end, sleeve, hole, spacer, squeeze, washer - hole / 2, free - spacer);
+        return fastened(end, sleeve, hole, spacer, compression, washer - hole / 2, axialClearance - spacer);
     }
 
     /** Wide enough to catch the plate, no wider than the rubber, and clear of the tube beside it where both can be had. */
     private double largeWasher(double hole, double rubber) {
-        double least = hole / 2 + BoltStack.LEAST_CATCH + BoltStack.SPARE;
+        double least = hole / 2 + BoltStack.LEAST_WASHER_OVERLAP + BoltStack.SPARE;
         double clear = wanted.beside() - wanted.across() - BoltStack.SPARE;
         double usual = Math.max(least, Math.min(Math.max(rubber, least), clear));
         return wanted.decided()
@@ -107,10 +107,10 @@ final class BoltStackBuilder {
     /** Lug on the upper stud, tube on the lower one; rubber alone between them. */
     BoltStack bonded() {
         double hole = thread.diameter() + 0.0005;
-        double free = wanted.reach() - shimmed - wanted.pad() - wanted.frame();
+        double axialClearance = wanted.reach() - shimmed - wanted.pad() - wanted.frame();
         double spacer = wanted.decided()
                 .spacer()
-                .orElse(Double.isInfinite(free) ? 0 : Math.max(0, Math.floor(2000 * free) / 2000));
+                .orElse(Double.isInfinite(axialClearance) ? 0 : Math.max(0, Math.floor(2000 * axialClearance) / 2000));
         double rubber = wanted.padDiameter() / 2;
         double at = shimmed;
         if (shimmed > 0) {
@@ -145,23 +145,23 @@ final class BoltStackBuilder {
                 thread.acrossCorners() / 2));
         contact("upper plate", "lower plate", lower - upper, wanted.along(), "take a higher pad");
         return wanted.isBlind()
-                ? upperStud(at, hole, spacer, free - spacer, wanted.diameters() * thread.diameter())
-                : upperStudThrough(at, hole, spacer, free - spacer);
+                ? upperStud(at, hole, spacer, axialClearance - spacer, wanted.diameters() * thread.diameter())
+                : upperStudThrough(at, hole, spacer, axialClearance - spacer);
     }
 
     private double studEnd() {
-        return BoltStack.leastShowing() * thread.pitch();
+        return BoltStack.leastProtrusion() * thread.pitch();
     }
 
-    private BoltStack upperStud(double at, double hole, double spacer, double free, double engaged) {
+    private BoltStack upperStud(double at, double hole, double spacer, double axialClearance, double engaged) {
         double into = Math.min(engaged, wanted.depth() - thread.pitch());
         layers.add(ring("bolt", Side.ENGINE, -into, at, 0, thread.diameter() / 2));
         ThreadReach reach = ThreadReach.of(into, wanted.depth(), thread.diameter(), wanted.diameters());
         BoltLength stud = new BoltLength(at + into, 0, studMark(at + into));
-        return result(stud, at, 0, Optional.of(reach), 0, hole, spacer, 0, Double.NaN, free);
+        return result(stud, at, 0, Optional.of(reach), 0, hole, spacer, 0, Double.NaN, axialClearance);
     }
 
-    private BoltStack upperStudThrough(double at, double hole, double spacer, double free) {
+    private BoltStack upperStudThrough(double at, double hole, double spacer, double axialClearance) {
         double washer = thread.washerThickness();
         double top = -wanted.lug() - washer - thread.nutHeight();
         layers.add(ring(
@@ -178,14 +178,14 @@ final class BoltStackBuilder {
         return result(
                 new BoltLength(length, 0, studMark(length)),
                 at + wanted.lug() + washer,
-                BoltStack.leastShowing(),
+                BoltStack.leastProtrusion(),
                 Optional.empty(),
                 0,
                 hole,
                 spacer,
                 0,
                 Double.NaN,
-                free);
+                axialClearance);
     }
 
     private String studMark(double length) {
@@ -195,10 +195,10 @@ final class BoltStackBuilder {
     BoltStack hard() {
         double hole = thread.diameter() + 0.0005;
         double at = shimmed;
-        double free = wanted.reach() - shimmed - wanted.frame();
+        double axialClearance = wanted.reach() - shimmed - wanted.frame();
         double spacer = wanted.decided()
                 .spacer()
-                .orElse(Double.isInfinite(free) ? 0 : Math.max(0, Math.floor(2000 * free) / 2000));
+                .orElse(Double.isInfinite(axialClearance) ? 0 : Math.max(0, Math.floor(2000 * axialClearance) / 2000));
         if (shimmed > 0) {
             layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
         }
@@ -218,19 +218,25 @@ final class BoltStackBuilder {
             layers.add(
                     ring("second plate", Side.FRAME, -wanted.lug() - wanted.frame(), -wanted.lug(), hole / 2, plate));
         }
-        return fastened(at + wanted.frame(), 0, hole, spacer, 0, 0, free - spacer);
+        return fastened(at + wanted.frame(), 0, hole, spacer, 0, 0, axialClearance - spacer);
     }
 
     /** Head, nut and washers, and the length that is bought. */
     private BoltStack fastened(
-            double end, double sleeve, double hole, double spacer, double squeeze, double catches, double free) {
+            double end,
+            double sleeve,
+            double hole,
+            double spacer,
+            double compression,
+            double washerOverlap,
+            double axialClearance) {
         double washer = thread.washerThickness();
         double near = wanted.plates() == 2 && !wanted.isSoft() ? -wanted.lug() - wanted.frame() : -wanted.lug();
         layers.add(ring("washer", Side.ENGINE, end, end + washer, thread.diameter() / 2, thread.washerDiameter() / 2));
         double far = end + washer;
         return wanted.isBlind()
-                ? blind(far, sleeve, hole, spacer, squeeze, catches, free)
-                : through(near, far, sleeve, hole, spacer, squeeze, catches, free);
+                ? blind(far, sleeve, hole, spacer, compression, washerOverlap, axialClearance)
+                : through(near, far, sleeve, hole, spacer, compression, washerOverlap, axialClearance);
     }
 
     private BoltStack through(
@@ -239,15 +245,15 @@ final class BoltStackBuilder {
             double sleeve,
             double hole,
             double spacer,
-            double squeeze,
-            double catches,
-            double free) {
+            double compression,
+            double washerOverlap,
+            double axialClearance) {
         double washer = thread.washerThickness();
         layers.add(
                 ring("washer", Side.ENGINE, near - washer, near, thread.diameter() / 2, thread.washerDiameter() / 2));
         double from = near - washer;
         double grip = far - from;
-        double wants = grip + thread.nutHeight() + BoltStack.leastShowing() * thread.pitch();
+        double wants = grip + thread.nutHeight() + BoltStack.leastProtrusion() * thread.pitch();
         BoltLength bolt = wanted.decided()
                 .bolt()
                 .map(length -> BoltLength.exactly(thread, length))
@@ -257,12 +263,28 @@ final class BoltStackBuilder {
         layers.add(ring("bolt", Side.ENGINE, from, from + bolt.length(), 0, thread.diameter() / 2));
         layers.add(ring(
                 "nut", Side.ENGINE, far, far + thread.nutHeight(), thread.diameter() / 2, thread.acrossCorners() / 2));
-        double showing = (bolt.length() - grip - thread.nutHeight()) / thread.pitch();
-        return result(bolt, grip, showing, Optional.empty(), sleeve, hole, spacer, squeeze, catches, free);
+        double threadProtrusion = (bolt.length() - grip - thread.nutHeight()) / thread.pitch();
+        return result(
+                bolt,
+                grip,
+                threadProtrusion,
+                Optional.empty(),
+                sleeve,
+                hole,
+                spacer,
+                compression,
+                washerOverlap,
+                axialClearance);
     }
 
     private BoltStack blind(
-            double far, double sleeve, double hole, double spacer, double squeeze, double catches, double free) {
+            double far,
+            double sleeve,
+            double hole,
+            double spacer,
+            double compression,
+            double washerOverlap,
+            double axialClearance) {
         double grip = far;
         double least = grip + wanted.diameters() * thread.diameter();
         double most = grip + wanted.depth() - thread.pitch();
@@ -275,20 +297,21 @@ final class BoltStackBuilder {
         layers.add(ring("head", Side.ENGINE, far, far + thread.headHeight(), 0, thread.acrossCorners() / 2));
         layers.add(ring("bolt", Side.ENGINE, far - bolt.length(), far, 0, thread.diameter() / 2));
         ThreadReach reach = ThreadReach.of(bolt.length() - grip, wanted.depth(), thread.diameter(), wanted.diameters());
-        return result(bolt, grip, 0, Optional.of(reach), sleeve, hole, spacer, squeeze, catches, free);
+        return result(
+                bolt, grip, 0, Optional.of(reach), sleeve, hole, spacer, compression, washerOverlap, axialClearance);
     }
 
     private BoltStack result(
             BoltLength bolt,
             double grip,
-            double showing,
+            double threadProtrusion,
             Optional<ThreadReach> reach,
             double sleeve,
             double hole,
             double spacer,
-            double squeeze,
-            double catches,
-            double free) {
+            double compression,
+            double washerOverlap,
+            double axialClearance) {
         layers.sort(Comparator.comparingDouble(Layer::from));
         return new BoltStack(
                 layers,
@@ -296,15 +319,15 @@ final class BoltStackBuilder {
                 wanted.grade(),
                 bolt,
                 grip,
-                showing,
+                threadProtrusion,
                 reach,
                 sleeve,
                 hole,
                 spacer,
                 shims,
-                squeeze,
+                compression,
                 contacts,
-                catches,
-                free);
+                washerOverlap,
+                axialClearance);
     }
 }

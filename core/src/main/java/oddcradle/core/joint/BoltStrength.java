@@ -9,9 +9,9 @@ import oddcradle.core.catalog.ScrewThread;
  *
  * @param tension N
  * @param shear on one of the planes, N
- * @param use share of what is allowed
+ * @param utilisation share of what is allowed
  */
-public record BoltStrength(double tension, double shear, double use) {
+public record BoltStrength(double tension, double shear, double utilisation) {
     private static final double SHEAR_OF_PROOF = 0.577;
 
     /** @param planes that share the force across, 1 or 2 */

@@ -19,7 +19,7 @@ import oddcradle.core.section.RectTube;
  * @param boxed whether its sides are closed to a box of {@link #BOX_DEPTH}
  * @param leg of its weld on both faces, m
  * @param weldNeeded least leg that carries the load, m
- * @param use the worst share of what is allowed
+ * @param utilisation the worst share of what is allowed
  * @param worst which it is: bending, bearing, tearing or weld
  */
 public record Tab(
@@ -32,7 +32,7 @@ public record Tab(
         boolean boxed,
         double leg,
         double weldNeeded,
-        double use,
+        double utilisation,
         String worst) {
     /** Depth of a boxed tab, m; common practice. */
     public static final double BOX_DEPTH = 0.025;
@@ -102,11 +102,11 @@ public record Tab(
                     continue;
                 }
                 Tab tab = of(wanted, thickness, boxed);
-                if (tab.use <= 1
+                if (tab.utilisation <= 1
                         && (tab.leg <= thickness + 1e-9 || wanted.thickness().isPresent())) {
                     return tab;
                 }
-                last = last == null || tab.use < last.use ? tab : last;
+                last = last == null || tab.utilisation < last.utilisation ? tab : last;
             }
         }
         return last;

@@ -48,6 +48,6 @@ public final class MountedDonor {
     }
 
     public static Vec3 stiffness(Isolator isolator) {
-        return isolator.pad().stiffness();
+        return isolator.element().stiffness();
     }
 }

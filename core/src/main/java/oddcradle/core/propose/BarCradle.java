@@ -10,18 +10,18 @@ import oddcradle.core.section.Section;
 final class BarCradle {
     private BarCradle() {}
 
-    static CradleDraft skid(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft skid(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.lugs().stream().anyMatch(lug -> !lug.isInLine(Vec3.Z))) {
             throw new CradleKind.NotHere("a skid carries feet with upright bolts");
         }
-        return bars(site, manner, sections);
+        return bars(site, mountStyle, sections);
     }
 
-    static CradleDraft onPads(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft onPads(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.job().host().members().stream().noneMatch(site::isLightAlloy)) {
             throw new CradleKind.NotHere("no tube of the host is a light alloy");
         }
-        CradleDraft draft = bars(site, manner, sections);
+        CradleDraft draft = bars(site, mountStyle, sections);
         draft.bolt("M8");
         draft.cradle().members().forEach(member -> draft.cradle().nodes().stream()
                 .filter(node -> node.id().startsWith("P"))
@@ -32,7 +32,7 @@ final class BarCradle {
     }
 
     /** Across the machine or along it, whichever stands shorter and clearer. */
-    private static CradleDraft bars(Site site, MountStyle manner, Map<Role, Section> sections)
+    private static CradleDraft bars(Site site, MountStyle mountStyle, Map<Role, Section> sections)
             throws CradleKind.NotHere {
         CradleDraft best = null;
         double least = Double.POSITIVE_INFINITY;
@@ -44,8 +44,8 @@ final class BarCradle {
             CradleDraft draft = new CradleDraft(site);
             double cost = 0;
             for (int k = 0; k < rows.size(); k++) {
-                Bearer bearer =
-                        new Bearer(site, rows.get(k), axis, manner, sections.get(Role.BAR), sections.get(Role.POST));
+                Bearer bearer = new Bearer(
+                        site, rows.get(k), axis, mountStyle, sections.get(Role.BAR), sections.get(Role.POST));
                 Bearer.Run run = bearer.best(List.of(Vec3.Z.negated()));
                 bearer.place(draft, run, k == 0 ? "first bar" : "second bar", Role.BAR, Role.POST);
                 cost += run.cost();

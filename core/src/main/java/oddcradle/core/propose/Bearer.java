@@ -35,7 +35,7 @@ final class Bearer {
 
     private final Site site;
     private final List<Lug> row;
-    private final MountStyle manner;
+    private final MountStyle mountStyle;
     private final Section section;
     private final Section leg;
     private final Vec3 side;
@@ -44,10 +44,10 @@ final class Bearer {
      * @param axis the machine's axis that the row lies across
      * @param section that it is cut from as far as is known
      */
-    Bearer(Site site, List<Lug> row, Vec3 axis, MountStyle manner, Section section, Section leg) {
+    Bearer(Site site, List<Lug> row, Vec3 axis, MountStyle mountStyle, Section section, Section leg) {
         this.site = site;
         this.row = row;
-        this.manner = manner;
+        this.mountStyle = mountStyle;
         this.section = section;
         this.leg = leg;
         Vec3 span = row.get(0).at().minus(row.get(row.size() - 1).at());
@@ -74,7 +74,7 @@ final class Bearer {
     }
 
     /** From the middle of a lug's hole to the middle of what carries it, m. */
-    static double reach(Lug lug, Vec3 drop, MountStyle manner, double half) {
+    static double reach(Lug lug, Vec3 drop, MountStyle mountStyle, double half) {
         Boss boss = lug.boss();
         double bolt = ScrewThread.forBore(boss.bore(), false)
                 .map(ScrewThread::diameter)
@@ -82,15 +82,15 @@ final class Bearer {
         boolean inLine = lug.isInLine(drop);
         double face = inLine
                 ? boss.hole().depth() > 0 ? boss.hole().depth() / 2 : HALF_LUG
-                : manner.isSoft() ? 1.5 * bolt + SEAT : 1.5 * bolt;
-        double stands = manner.isSoft() ? manner.cushion().thickness() + SEAT : inLine ? SEAT : TAB_STANDOFF;
+                : mountStyle.isSoft() ? 1.5 * bolt + SEAT : 1.5 * bolt;
+        double stands = mountStyle.isSoft() ? mountStyle.element().thickness() + SEAT : inLine ? SEAT : TAB_STANDOFF;
         return face + stands + half;
     }
 
     /** From every lug to its seat: the same for the row, so that what carries it is straight. */
     private Vec3 seat(Vec3 drop, double extra) {
         double farthest = row.stream()
-                .mapToDouble(lug -> reach(lug, drop, manner, half(section)))
+                .mapToDouble(lug -> reach(lug, drop, mountStyle, half(section)))
                 .max()
                 .orElseThrow();
         return drop.times(farthest + extra);
@@ -133,7 +133,7 @@ final class Bearer {
         }
         Optional<Landing> onLeft = onSide(left, 1);
         Optional<Landing> onRight = onSide(right, -1);
-        double lying = manner.isSoft() && Math.abs(drop.z()) < 0.5 ? LYING : 0;
+        double lying = mountStyle.isSoft() && Math.abs(drop.z()) < 0.5 ? LYING : 0;
         double cost =
                 left.distanceTo(right) + 4 * extra + lying + 50 * Math.max(0, -margin) + cost(onLeft) + cost(onRight);
         return new Run(drop, extra, over, onLeft, onRight, cost, margin >= 0);
@@ -159,7 +159,7 @@ final class Bearer {
         List<String> seats = new ArrayList<>();
         for (Lug lug : row) {
             String seat = draft.byLug(lug, seat(run.drop(), run.extra()));
-            draft.mount(lug, seat, run.drop(), manner);
+            draft.mount(lug, seat, run.drop(), mountStyle);
             seats.add(seat);
         }
         Lug first = row.get(0);

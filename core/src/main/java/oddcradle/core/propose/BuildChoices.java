@@ -39,9 +39,9 @@ public final class BuildChoices {
      * @param cradle of the job with it
      * @param shop of the job with it
      * @param lowestMode Hz
-     * @param passes share of a vertical force at cruise that reaches the frame; empty where all is bolted hard
+     * @param transmissibility share of a vertical force at cruise that reaches the frame; empty where all is bolted hard
      * @param moves farthest that the drive's end moves under any case, m
-     * @param worstUse share of what is allowed in the hardest worked tube
+     * @param highestUtilisation share of what is allowed in the hardest worked tube
      * @param shortGaps pairs nearer than they may be
      * @param hours in the shop
      * @param price in words, of this choice in this job
@@ -53,9 +53,9 @@ public final class BuildChoices {
             Cradle cradle,
             Shop shop,
             Optional<Double> lowestMode,
-            Optional<Double> passes,
+            Optional<Double> transmissibility,
             double moves,
-            Optional<Double> worstUse,
+            Optional<Double> highestUtilisation,
             int shortGaps,
             double hours,
             String price) {}
@@ -67,7 +67,7 @@ public final class BuildChoices {
         if (job.cradle().isolators().isEmpty()) {
             return choices;
         }
-        cushions(choices, examination);
+        elements(choices, examination);
         progress.report(0.5);
         points(choices, examination);
         progress.report(0.7);
@@ -78,7 +78,7 @@ public final class BuildChoices {
         return choices;
     }
 
-    private static void cushions(List<Choice> choices, Examination examination) {
+    private static void elements(List<Choice> choices, Examination examination) {
         Job job = examination.job();
         int mounts = job.cradle().isolators().size();
         add(
@@ -87,17 +87,17 @@ public final class BuildChoices {
                 "hard or soft",
                 "hard",
                 !job.cradle().isSoft(),
-                cushioned(job.cradle(), new Hard(), 0),
+                withElement(job.cradle(), new Hard(), 0),
                 job.build().shop(),
                 "all that shakes goes into the frame; gaps may be small and the chain stays where it is");
         for (Elastomer elastomer : Elastomer.values()) {
-            boolean now = job.cradle().isolators().stream().anyMatch(each -> each.pad()
+            boolean now = job.cradle().isolators().stream().anyMatch(each -> each.element()
                     .madeOf()
                     .filter(kind -> kind == elastomer)
                     .isPresent());
             Cradle cradle = now
                     ? job.cradle()
-                    : cushioned(job.cradle(), softened(job, elastomer, mounts), elastomer.usualLoss());
+                    : withElement(job.cradle(), softened(job, elastomer, mounts), elastomer.usualLoss());
             add(
                     choices,
                     examination,
@@ -118,7 +118,7 @@ public final class BuildChoices {
     /** Pads as they are where there are any, in the new stuff; else chosen for the weight. */
     private static MountElement softened(Job job, Elastomer elastomer, int mounts) {
         return job.cradle().isolators().stream()
-                .map(Isolator::pad)
+                .map(Isolator::element)
                 .filter(BondedPad.class::isInstance)
                 .map(BondedPad.class::cast)
                 .findFirst()
@@ -130,9 +130,9 @@ public final class BuildChoices {
                 .orElseGet(() -> PadChoice.of(job, elastomer, mounts, true, 0));
     }
 
-    private static Cradle cushioned(Cradle cradle, MountElement cushion, double loss) {
+    private static Cradle withElement(Cradle cradle, MountElement element, double loss) {
         return cradle.withIsolators(cradle.isolators().stream()
-                .map(each -> each.withPad(cushion).withLoss(loss))
+                .map(each -> each.withElement(element).withLoss(loss))
                 .toList());
     }
 
@@ -240,11 +240,11 @@ public final class BuildChoices {
                         plain.cradle(),
                         plain.shop(),
                         plain.lowestMode(),
-                        plain.passes(),
+                        plain.transmissibility(),
                         plain.moves(),
-                        plain.worstUse(),
+                        plain.highestUtilisation(),
                         plain.shortGaps(),
-                        TACKED * plain.hours() + examination.corners().size(),
+                        TACKED * plain.hours() + examination.mountDesigns().size(),
                         "folded plates with rolled edges instead of flat tabs: as strong in thinner sheet, an hour more a corner"));
     }
 
@@ -278,9 +278,11 @@ public final class BuildChoices {
                 cradle,
                 shop,
                 then.mountStiffness().map(MountStiffness::frequencies).map(all -> all.get(0)),
-                cradle.isSoft() ? then.shake().answer().map(result -> result.atCruise()) : Optional.empty(),
+                cradle.isSoft()
+                        ? then.shake().answer().map(result -> result.transmissibilityAtCruise())
+                        : Optional.empty(),
                 moves(then),
-                then.tubeUses().stream().findFirst().map(TubeStress::share),
+                then.tubeStresses().stream().findFirst().map(TubeStress::utilisation),
                 (int) then.report(Step.SEAT).findings().stream()
                         .filter(finding -> finding.code().equals("seat.gap"))
                         .filter(finding -> finding.severity() == Severity.STOP || finding.severity() == Severity.WATCH)

@@ -156,9 +156,9 @@ final class CradleDraft {
         return widest;
     }
 
-    void mount(Lug lug, String node, Vec3 axis, MountStyle manner) {
+    void mount(Lug lug, String node, Vec3 axis, MountStyle mountStyle) {
         isolators.add(new Isolator(
-                "M" + (isolators.size() + 1), lug.id(), node, axis.unit(), manner.cushion(), manner.loss()));
+                "M" + (isolators.size() + 1), lug.id(), node, axis.unit(), mountStyle.element(), mountStyle.loss()));
     }
 
     void join(String member, String node, TubeJoint.Kind kind) {
@@ -198,7 +198,7 @@ final class CradleDraft {
     void turnMounts(List<Lug> row, Vec3 axis) {
         List<String> ids = row.stream().map(Lug::id).toList();
         isolators.replaceAll(each -> ids.contains(each.boss())
-                ? new Isolator(each.id(), each.boss(), each.node(), axis, each.pad(), each.loss())
+                ? new Isolator(each.id(), each.boss(), each.node(), axis, each.element(), each.loss())
                 : each);
     }
 

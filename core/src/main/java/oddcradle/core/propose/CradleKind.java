@@ -46,7 +46,7 @@ public enum CradleKind {
          * @param sections what each role is cut from as far as is known
          * @throws NotHere where this kind does not suit the machine
          */
-        CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws NotHere;
+        CradleDraft draft(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws NotHere;
     }
 
     /** Why a kind does not suit a machine. */
@@ -67,11 +67,11 @@ public enum CradleKind {
         return idea;
     }
 
-    CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws NotHere {
+    CradleDraft draft(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws NotHere {
         if (site.lugs().size() < 3) {
             throw new NotHere("the donor has " + site.lugs().size() + " lugs, three are the least");
         }
-        CradleDraft draft = maker.draft(site, manner, sections);
+        CradleDraft draft = maker.draft(site, mountStyle, sections);
         draft.clampOnAlloy();
         return draft;
     }

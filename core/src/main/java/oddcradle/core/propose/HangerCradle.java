@@ -16,7 +16,7 @@ final class HangerCradle {
 
     private HangerCradle() {}
 
-    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
             throw new CradleKind.NotHere("all lugs lie in one row across the machine");
@@ -24,7 +24,7 @@ final class HangerCradle {
         if (site.lugs().stream().anyMatch(lug -> !lug.isInLine(Vec3.Y))) {
             throw new CradleKind.NotHere("a hanger's bush lies across the machine, the holes of the lugs do not");
         }
-        if (!manner.isSoft()) {
+        if (!mountStyle.isSoft()) {
             throw new CradleKind.NotHere("a hanger swings; it is not bolted hard");
         }
         boolean frontHigher =
@@ -33,10 +33,10 @@ final class HangerCradle {
         double bore = rows.get(0).get(0).boss().bore() + EYE;
         MountStyle bush = new MountStyle(
                 new BondedBush(bore, bore + 2 * WALL, LENGTH, HARDNESS, Elastomer.RUBBER),
-                manner.loss(),
-                manner.points());
+                mountStyle.loss(),
+                mountStyle.points());
         hang(draft, rows.get(frontHigher ? 0 : 1), frontHigher, bush, sections);
-        TubeCradle.crossTube(draft, rows.get(frontHigher ? 1 : 0), !frontHigher, manner, sections);
+        TubeCradle.crossTube(draft, rows.get(frontHigher ? 1 : 0), !frontHigher, mountStyle, sections);
         return draft;
     }
 

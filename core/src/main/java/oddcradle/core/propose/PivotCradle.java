@@ -17,7 +17,7 @@ final class PivotCradle {
 
     private PivotCradle() {}
 
-    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
             throw new CradleKind.NotHere("all lugs lie in one row across the machine");
@@ -29,12 +29,12 @@ final class PivotCradle {
         boolean driveBehind = drive(site).x() < site.cg().x();
         List<Lug> pivot = rows.get(driveBehind ? 1 : 0);
         List<Lug> rest = rows.get(driveBehind ? 0 : 1);
-        MountStyle hard = new MountStyle(new Hard(), 0, manner.points());
+        MountStyle hard = new MountStyle(new Hard(), 0, mountStyle.points());
         for (Lug lug : pivot) {
             int sign = lug.at().y() >= site.cg().y() ? 1 : -1;
             struts(draft, lug, sign, hard, sections);
         }
-        Bearer.Placed cross = TubeCradle.crossTube(draft, rest, driveBehind, manner, sections);
+        Bearer.Placed cross = TubeCradle.crossTube(draft, rest, driveBehind, mountStyle, sections);
         stay(draft, cross, sections);
         return draft;
     }

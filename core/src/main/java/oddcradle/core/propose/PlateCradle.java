@@ -20,7 +20,7 @@ final class PlateCradle {
 
     private PlateCradle() {}
 
-    static CradleDraft pair(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft pair(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         if (site.lugs().stream().anyMatch(lug -> !lug.isInLine(Vec3.Y))) {
             throw new CradleKind.NotHere("side plates need lugs with holes across the machine");
         }
@@ -29,7 +29,7 @@ final class PlateCradle {
             throw new CradleKind.NotHere("side plates need two lugs on each side");
         }
         CradleDraft draft = new CradleDraft(site);
-        MountStyle hard = new MountStyle(new Hard(), 0, manner.points());
+        MountStyle hard = new MountStyle(new Hard(), 0, mountStyle.points());
         Section plate = sections.get(Role.PLATE);
         double aside = 0.010 + 0.003 + plateHalf(plate);
         List<String> lefts = new ArrayList<>();
@@ -53,9 +53,9 @@ final class PlateCradle {
         return plate instanceof Rect flat ? flat.b() / 2 : Bearer.half(plate);
     }
 
-    private static String seat(CradleDraft draft, Lug lug, Vec3 offset, MountStyle manner) {
+    private static String seat(CradleDraft draft, Lug lug, Vec3 offset, MountStyle mountStyle) {
         String node = draft.byLug(lug, offset);
-        draft.mount(lug, node, offset, manner);
+        draft.mount(lug, node, offset, mountStyle);
         return node;
     }
 
@@ -112,25 +112,26 @@ final class PlateCradle {
         return Optional.of(draft.tube(label, role, sections.get(role), draft.landed(landing.get(), end), end));
     }
 
-    static CradleDraft shared(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft shared(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         CradleDraft draft = new CradleDraft(site);
-        subCradle(draft, manner, sections);
+        subCradle(draft, mountStyle, sections);
         return draft;
     }
 
-    static CradleDraft sliding(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft sliding(Site site, MountStyle mountStyle, Map<Role, Section> sections)
+            throws CradleKind.NotHere {
         if (site.job().line().stages().isEmpty()
                 || !site.job().line().stages().get(0).isInPlane()) {
             throw new CradleKind.NotHere("there is no chain or belt to tighten");
         }
         CradleDraft draft = new CradleDraft(site);
-        List<String> sliding = subCradle(draft, manner, sections);
+        List<String> sliding = subCradle(draft, mountStyle, sections);
         draft.add(new Detail.Slide(draft.detailName("L"), sliding, Vec3.X, SLIDE, "M10"));
         return draft;
     }
 
     /** Flats across under the lugs, bolted on two rails along the machine. Gives back the nodes that slide. */
-    private static List<String> subCradle(CradleDraft draft, MountStyle manner, Map<Role, Section> sections)
+    private static List<String> subCradle(CradleDraft draft, MountStyle mountStyle, Map<Role, Section> sections)
             throws CradleKind.NotHere {
         Site site = draft.site();
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
@@ -149,7 +150,7 @@ final class PlateCradle {
         Section bar = sections.get(Role.BAR);
         double low = rows.stream()
                 .flatMap(List::stream)
-                .mapToDouble(lug -> lug.at().z() - Bearer.reach(lug, Vec3.Z.negated(), manner, Bearer.half(bar)))
+                .mapToDouble(lug -> lug.at().z() - Bearer.reach(lug, Vec3.Z.negated(), mountStyle, Bearer.half(bar)))
                 .min()
                 .orElseThrow();
         double half = site.lugs().stream()
@@ -174,7 +175,7 @@ final class PlateCradle {
             through.add(leftEnd);
             for (Lug lug : row) {
                 String seat = draft.byLug(lug, new Vec3(0, 0, low - lug.at().z()));
-                draft.mount(lug, seat, Vec3.Z.negated(), manner);
+                draft.mount(lug, seat, Vec3.Z.negated(), mountStyle);
                 through.add(seat);
             }
             String rightEnd = draft.byLug(

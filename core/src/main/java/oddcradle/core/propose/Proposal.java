@@ -19,13 +19,13 @@ import oddcradle.core.structure.TubeStress;
  * @param hours in the shop
  * @param wayOut in words
  * @param weakPoint in words
- * @param stops findings that forbid it
+ * @param stops findings of severity STOP
  * @param watches findings an experienced builder would look at
  * @param troubles what could not be done as its kind would have it
  */
 public record Proposal(
         CradleKind kind,
-        MountStyle manner,
+        MountStyle mountStyle,
         Examination examination,
         double mass,
         int joints,
@@ -50,8 +50,8 @@ public record Proposal(
         return cradle().members().size();
     }
 
-    /** Kind and manner. */
+    /** Kind and style of mounting. */
     public String title() {
-        return kind.word() + ", " + manner.words();
+        return kind.word() + ", " + mountStyle.words();
     }
 }

@@ -46,7 +46,7 @@ public final class Proposals {
     private final Examination base;
     private final Wishes wishes;
     private final QuickWay way;
-    /** The last one worked out in each manner: it lends what only lugs and cushions decide. */
+    /** The last one worked out for each style of mounting: it lends what only lugs and mounts decide. */
     private final Map<MountStyle, Examination> alike = new HashMap<>();
 
     private Proposals(Examination base, Wishes wishes) {
@@ -73,7 +73,7 @@ public final class Proposals {
     }
 
     /**
-     * @param proposals those without a stop first, then the lightest
+     * @param proposals those that no finding forbids first, then the lightest
      * @param notHere kinds that do not suit the machine, and why
      */
     public record Result(List<Proposal> proposals, Map<CradleKind, String> notHere) {
@@ -92,10 +92,10 @@ public final class Proposals {
         List<Proposal> proposals = new ArrayList<>();
         List<CradleKind> kinds = wishes.kinds().isEmpty() ? List.of(CradleKind.values()) : wishes.kinds();
         for (int k = 0; k < kinds.size(); k++) {
-            for (MountStyle manner : manners(kinds.get(k))) {
+            for (MountStyle mountStyle : manners(kinds.get(k))) {
                 progress.report((double) k / kinds.size());
                 try {
-                    proposals.add(worked(kinds.get(k), manner));
+                    proposals.add(worked(kinds.get(k), mountStyle));
                 } catch (CradleKind.NotHere why) {
                     notHere.put(kinds.get(k), why.getMessage());
                 }
@@ -120,11 +120,11 @@ public final class Proposals {
                                 || ON_THREE.contains(kind)
                                         && base.job().donor().bosses().size() > 3)
                         && wishes.points().filter(wanted -> wanted != points).isEmpty()) {
-                    MountElement cushion = hard
+                    MountElement element = hard
                             ? new Hard()
                             : PadChoice.of(base.job(), wishes.elastomer(), points, kind != CradleKind.RING, pull());
                     manners.add(new MountStyle(
-                            cushion, hard ? 0 : wishes.elastomer().usualLoss(), points));
+                            element, hard ? 0 : wishes.elastomer().usualLoss(), points));
                 }
             }
         }
@@ -145,8 +145,8 @@ public final class Proposals {
                         .sum();
     }
 
-    private Proposal worked(CradleKind kind, MountStyle manner) throws CradleKind.NotHere {
-        Site site = new Site(base, manner.isSoft());
+    private Proposal worked(CradleKind kind, MountStyle mountStyle) throws CradleKind.NotHere {
+        Site site = new Site(base, mountStyle.isSoft());
         Map<Role, Section> sections = new EnumMap<>(Role.class);
         for (Role role : Role.values()) {
             sections.put(role, role.first(base.job().build().shop()));
@@ -154,8 +154,8 @@ public final class Proposals {
         CradleDraft draft = null;
         Job job = base.job();
         for (int round = 0; round < DRAWN; round++) {
-            draft = kind.draft(site, manner, sections);
-            if (manner.points() == 3) {
+            draft = kind.draft(site, mountStyle, sections);
+            if (mountStyle.points() == 3) {
                 leaveOneFree(draft, site);
             }
             job = Sizing.sized(TakeCradle.of(base.job(), draft.cradle()), draft, sections);
@@ -164,9 +164,9 @@ public final class Proposals {
                 break;
             }
         }
-        Examination examination = Examination.of(job, alike.getOrDefault(manner, base));
-        alike.put(manner, examination);
-        return judged(kind, manner, examination, draft.troubles());
+        Examination examination = Examination.of(job, alike.getOrDefault(mountStyle, base));
+        alike.put(mountStyle, examination);
+        return judged(kind, mountStyle, examination, draft.troubles());
     }
 
     /** The lug farthest from the drive carries nothing. */
@@ -193,10 +193,10 @@ public final class Proposals {
         return changed;
     }
 
-    private Proposal judged(CradleKind kind, MountStyle manner, Examination examination, List<String> troubles) {
+    private Proposal judged(CradleKind kind, MountStyle mountStyle, Examination examination, List<String> troubles) {
         Set<String> own =
                 examination.job().cradle().members().stream().map(Member::id).collect(Collectors.toSet());
-        Optional<TubeStress> use = examination.tubeUses().stream()
+        Optional<TubeStress> use = examination.tubeStresses().stream()
                 .filter(each -> own.contains(each.tube().id()))
                 .findFirst();
         Optional<Gap> gap = examination.ledger().near().stream()
@@ -205,12 +205,12 @@ public final class Proposals {
         List<Finding> findings = ofCradle(examination, own);
         double mass =
                 examination.cutList().stream().mapToDouble(tube -> tube.mass()).sum()
-                        + examination.corners().stream()
-                                .mapToDouble(corner -> tabMass(examination.job(), corner))
+                        + examination.mountDesigns().stream()
+                                .mapToDouble(design -> tabMass(examination.job(), design))
                                 .sum();
         return new Proposal(
                 kind,
-                manner,
+                mountStyle,
                 examination,
                 mass,
                 2 * own.size(),
@@ -231,18 +231,18 @@ public final class Proposals {
                 troubles);
     }
 
-    private static double tabMass(Job job, MountDesign corner) {
-        return corner.tab().volume() * job.material(corner.tube()).density();
+    private static double tabMass(Job job, MountDesign design) {
+        return design.tab().volume() * job.material(design.tube()).density();
     }
 
-    /** What the cradle answers for: its own stop, gaps of its tubes, shaking, stresses, cutting. */
+    /** What the cradle answers for: its own step, gaps of its tubes, shaking, stresses, cutting. */
     private static List<Finding> ofCradle(Examination examination, Set<String> own) {
         List<Finding> findings = new ArrayList<>(examination.report(Step.CRADLE).findings());
-        for (Step stop : List.of(Step.SEAT, Step.SHAKE, Step.LOAD, Step.MAKE)) {
-            examination.report(stop).findings().stream()
+        for (Step step : List.of(Step.SEAT, Step.SHAKE, Step.LOAD, Step.MAKE)) {
+            examination.report(step).findings().stream()
                     .filter(finding -> finding.where().parts().stream().anyMatch(own::contains)
-                            || stop == Step.SHAKE
-                            || finding.severity() == Severity.STOP && stop == Step.LOAD)
+                            || step == Step.SHAKE
+                            || finding.severity() == Severity.STOP && step == Step.LOAD)
                     .forEach(findings::add);
         }
         return findings;
@@ -261,7 +261,7 @@ public final class Proposals {
             return troubles.get(0);
         }
         return use.map(each -> each.tube().label() + " works hardest, "
-                        + UnitStyle.MILLIMETRES.show(Quantity.share(each.share()))
+                        + UnitStyle.MILLIMETRES.show(Quantity.share(each.utilisation()))
                         + " of what is allowed in \"" + each.load().label() + "\"")
                 .orElse("the frame does not stand");
     }

@@ -19,7 +19,7 @@ final class RingCradle {
 
     private record Corner(String node, Vec3 at) {}
 
-    static CradleDraft draft(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft draft(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         Line line = site.job().line();
         if (line.end().filter(LineEnd.Propeller.class::isInstance).isEmpty()) {
             throw new CradleKind.NotHere("a ring from the firewall belongs to an engine that pulls on a propeller");
@@ -36,11 +36,11 @@ final class RingCradle {
         List<Lug> lugs = round(site.lugs(), site.cg());
         CradleDraft draft = new CradleDraft(site);
         List<String> ring = new ArrayList<>();
-        double reach = reach(site, lugs, back, manner, sections.get(Role.TIE));
+        double reach = reach(site, lugs, back, mountStyle, sections.get(Role.TIE));
         for (Lug lug : lugs) {
             Vec3 offset = back.times(reach);
             String seat = draft.byLug(lug, offset);
-            draft.mount(lug, seat, back, manner);
+            draft.mount(lug, seat, back, mountStyle);
             ring.add(seat);
         }
         Section tube = sections.get(Role.TIE);
@@ -68,9 +68,9 @@ final class RingCradle {
     }
 
     /** The least at which no side of the ring is too near to the engine; the clearest there is where none is. */
-    private static double reach(Site site, List<Lug> lugs, Vec3 back, MountStyle manner, Section tube) {
+    private static double reach(Site site, List<Lug> lugs, Vec3 back, MountStyle mountStyle, Section tube) {
         double least = lugs.stream()
-                .mapToDouble(lug -> Bearer.reach(lug, back, manner, Bearer.half(tube)))
+                .mapToDouble(lug -> Bearer.reach(lug, back, mountStyle, Bearer.half(tube)))
                 .max()
                 .orElseThrow();
         double best = least;

@@ -34,7 +34,7 @@ final class Sizing {
             for (TubeStress use : FrameOfJob.uses(now)) {
                 Role role = roles.get(use.tube().id());
                 if (role != null) {
-                    worst.merge(role, use.share(), Math::max);
+                    worst.merge(role, use.utilisation(), Math::max);
                 }
             }
             boolean changed = false;

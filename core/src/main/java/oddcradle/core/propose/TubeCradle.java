@@ -14,7 +14,7 @@ final class TubeCradle {
 
     private TubeCradle() {}
 
-    static CradleDraft lower(Site site, MountStyle manner, Map<Role, Section> sections) throws CradleKind.NotHere {
+    static CradleDraft lower(Site site, MountStyle mountStyle, Map<Role, Section> sections) throws CradleKind.NotHere {
         CradleDraft draft = new CradleDraft(site);
         List<List<Lug>> rows = Rows.along(site.lugs(), Vec3.X);
         if (rows.size() < 2) {
@@ -22,7 +22,7 @@ final class TubeCradle {
         }
         List<Bearer.Placed> placed = new ArrayList<>();
         for (int k = 0; k < rows.size(); k++) {
-            placed.add(crossTube(draft, rows.get(k), k == 0, manner, sections));
+            placed.add(crossTube(draft, rows.get(k), k == 0, mountStyle, sections));
         }
         tie(draft, placed.get(0).left(), placed.get(1).left(), "left side tube", sections);
         tie(draft, placed.get(0).right(), placed.get(1).right(), "right side tube", sections);
@@ -32,8 +32,9 @@ final class TubeCradle {
     }
 
     static Bearer.Placed crossTube(
-            CradleDraft draft, List<Lug> row, boolean front, MountStyle manner, Map<Role, Section> sections) {
-        Bearer bearer = new Bearer(draft.site(), row, Vec3.X, manner, sections.get(Role.CROSS), sections.get(Role.LEG));
+            CradleDraft draft, List<Lug> row, boolean front, MountStyle mountStyle, Map<Role, Section> sections) {
+        Bearer bearer =
+                new Bearer(draft.site(), row, Vec3.X, mountStyle, sections.get(Role.CROSS), sections.get(Role.LEG));
         Vec3 outward = front ? Vec3.X : Vec3.X.negated();
         Bearer.Run run = bearer.best(List.of(Vec3.Z.negated(), outward));
         return bearer.place(draft, run, front ? "front cross tube" : "rear cross tube", Role.CROSS, Role.LEG);

@@ -11,18 +11,18 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
 import oddcradle.core.units.Quantity;
 
-/** Figures and findings of one stop while they are gathered. */
+/** Figures and findings of one step while they are gathered. */
 public final class Notes {
-    private final Step stop;
+    private final Step step;
     private final List<Figure> figures = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
 
-    public Notes(Step stop) {
-        this.stop = stop;
+    public Notes(Step step) {
+        this.step = step;
     }
 
     public StepReport report() {
-        return new StepReport(stop, figures, findings);
+        return new StepReport(step, figures, findings);
     }
 
     public void figure(String name, Quantity quantity, Why why) {
@@ -30,7 +30,7 @@ public final class Notes {
     }
 
     public void say(String code, Severity severity, Phrase what, Place where, Why why) {
-        findings.add(Finding.statement(code, stop, severity, what, where, why));
+        findings.add(Finding.statement(code, step, severity, what, where, why));
     }
 
     /**
@@ -50,7 +50,7 @@ public final class Notes {
             Why why) {
         boolean good = Math.abs(value.si()) <= limit.si();
         findings.add(Finding.atMost(
-                code, stop, good ? Severity.GOOD : bad, good ? within : beyond, value, limit, where, why));
+                code, step, good ? Severity.GOOD : bad, good ? within : beyond, value, limit, where, why));
     }
 
     /** Good if a value reaches a limit. */
@@ -65,6 +65,6 @@ public final class Notes {
             Why why) {
         boolean good = value.si() >= limit.si();
         findings.add(Finding.atLeast(
-                code, stop, good ? Severity.GOOD : bad, good ? reached : below, value, limit, where, why));
+                code, step, good ? Severity.GOOD : bad, good ? reached : below, value, limit, where, why));
     }
 }

@@ -7,8 +7,8 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 
-/** What one stop has to say: its numbers, and its findings with the worst first. */
-public record StepReport(Step stop, List<Figure> figures, List<Finding> findings) {
+/** What one step has to say: its numbers, and its findings with the worst first. */
+public record StepReport(Step step, List<Figure> figures, List<Finding> findings) {
     public StepReport {
         figures = List.copyOf(figures);
         findings = findings.stream()

@@ -46,7 +46,7 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
     private record Finder(SeatMargins margins, SeatSpace space, Progress progress) {
         /** Obstacles are gathered as they stand against the best seat left by those gathered before, then thinned out. */
         SeatConflict find(boolean decided) {
-            int all = margins.bay().standing().size();
+            int all = margins.finder().standing().size();
             Set<Integer> conflict = new LinkedHashSet<>();
             double[] free = widest(allBut(conflict, all), 0);
             while (conflict.size() < all) {
@@ -74,8 +74,8 @@ public record SeatConflict(List<Relaxed> obstacles, Seat leastBad, double lacks,
             for (int s : conflict) {
                 SeatMargins own = margins.exactWithout(allBut(Set.of(s), all));
                 relaxed.add(new Relaxed(
-                        margins.bay().standing().get(s).id(),
-                        margins.bay().standing().get(s).label(),
+                        margins.finder().standing().get(s).id(),
+                        margins.finder().standing().get(s).label(),
                         tight(own, point).part(),
                         relax(s, own)));
             }

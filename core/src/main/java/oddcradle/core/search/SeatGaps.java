@@ -68,7 +68,7 @@ public final class SeatGaps implements GapFinder.Needs {
         standingKinds.add(Category.FIXED);
     }
 
-    GapFinder bay() {
+    GapFinder finder() {
         return new GapFinder(parts, standing, this);
     }
 
@@ -91,7 +91,7 @@ public final class SeatGaps implements GapFinder.Needs {
                 gone.add(m);
             }
         }
-        return bay().without(gone, List.of());
+        return finder().without(gone, List.of());
     }
 
     Category kindOfStanding(int standingAt) {

@@ -141,11 +141,11 @@ public final class SeatLimits {
         if (travel.free() >= FARTHEST || stop < 0) {
             return new Limit(words, way, travel.free(), 0, travel.end().part(), "", "", 0, "", Optional.empty());
         }
-        String id = margins.bay().standing().get(stop).id();
+        String id = margins.finder().standing().get(stop).id();
         Travel without = travel(margins.withoutAlso(stop), job.seat(), way);
         String next = without.end().standing() < 0
                 ? ""
-                : margins.bay().standing().get(without.end().standing()).label();
+                : margins.finder().standing().get(without.end().standing()).label();
         return new Limit(
                 words,
                 way,
@@ -153,7 +153,7 @@ public final class SeatLimits {
                 0,
                 travel.end().part(),
                 id,
-                margins.bay().standing().get(stop).label(),
+                margins.finder().standing().get(stop).label(),
                 without.free() - travel.free(),
                 next,
                 teeth(examination, id, way, travel.free()));

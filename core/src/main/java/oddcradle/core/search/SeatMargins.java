@@ -33,7 +33,7 @@ public final class SeatMargins {
 
     private final Job job;
     private final SeatGaps seatGaps;
-    private final GapFinder bay;
+    private final GapFinder finder;
     private final GapFinder.Probe probe;
     private final List<Integer> gone;
     private final boolean runs;
@@ -80,9 +80,9 @@ public final class SeatMargins {
         this.job = job;
         this.seatGaps = seatGaps;
         this.gone = gone;
-        GapFinder all = exact ? seatGaps.bay().exact() : seatGaps.bay();
-        this.bay = gone.isEmpty() ? all : all.without(List.of(), gone);
-        this.probe = bay.probe();
+        GapFinder all = exact ? seatGaps.finder().exact() : seatGaps.finder();
+        this.finder = gone.isEmpty() ? all : all.without(List.of(), gone);
+        this.probe = finder.probe();
         List<Stage> stages = job.line().stages();
         this.runs = !stages.isEmpty() && stages.get(0).isInPlane();
         this.run = runs ? stages.get(0).id() : "";
@@ -100,8 +100,8 @@ public final class SeatMargins {
         }
     }
 
-    GapFinder bay() {
-        return bay;
+    GapFinder finder() {
+        return finder;
     }
 
     /** The same with some of what stands taken away. */
@@ -121,7 +121,7 @@ public final class SeatMargins {
     }
 
     private double[] runRooms() {
-        double[] rooms = new double[bay.standing().size()];
+        double[] rooms = new double[finder.standing().size()];
         for (int s = 0; s < rooms.length; s++) {
             rooms[s] = runRoom(s);
         }
@@ -129,7 +129,7 @@ public final class SeatMargins {
     }
 
     private double runRoom(int standing) {
-        String id = bay.standing().get(standing).id();
+        String id = finder.standing().get(standing).id();
         if (gone.contains(standing) || onDrivenShaft.contains(id)) {
             return Double.NaN;
         }
@@ -151,7 +151,7 @@ public final class SeatMargins {
         GapFinder.Tightest donor = probe.tightest(pose, tooLittle, enough);
         Tight best = new Tight(
                 donor.margin(),
-                donor.moved() < 0 ? "" : bay.moved().get(donor.moved()).label(),
+                donor.moved() < 0 ? "" : finder.moved().get(donor.moved()).label(),
                 donor.standing());
         if (best.margin() < tooLittle || !runs) {
             return best;

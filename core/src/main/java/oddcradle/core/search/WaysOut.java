@@ -164,8 +164,8 @@ public final class WaysOut {
             List<Set<String>> pairs = new ArrayList<>();
             for (GapFinder.Pair pair : WayOut.against(question, seat, side)) {
                 Set<String> either = new HashSet<>(Set.of(
-                        question.bay().moved().get(pair.moved()).id(),
-                        question.bay().standing().get(pair.standing()).id()));
+                        question.finder().moved().get(pair.moved()).id(),
+                        question.finder().standing().get(pair.standing()).id()));
                 either.retainAll(may);
                 pairs.add(either);
             }

@@ -29,7 +29,7 @@ public final class WayOut {
     private static final int SHORTENINGS = 160;
     private static final int[] PRIMES = {2, 3, 5, 7, 11, 13, 17};
 
-    private final GapFinder bay;
+    private final GapFinder finder;
     private final GapFinder.Probe probe;
     private final Vec3 middle;
     private final double reach;
@@ -39,14 +39,14 @@ public final class WayOut {
     private int halton = 1;
 
     /**
-     * @param bay room and movement count for nothing here; plain gaps do
+     * @param finder room and movement count for nothing here; plain gaps do
      * @param middle of the body, its own axes
      * @param reach farthest of its points from there, m
      * @param room wanted on the way, m
      * @param low of the box that holds everything that stands, host axes
      */
     public record Question(
-            GapFinder bay, Vec3 middle, double reach, double room, Vec3 low, Vec3 high, List<Vec3> ways) {
+            GapFinder finder, Vec3 middle, double reach, double room, Vec3 low, Vec3 high, List<Vec3> ways) {
         public Question {
             Guard.notNegative("room", room, "m");
             ways = List.copyOf(ways);
@@ -72,8 +72,8 @@ public final class WayOut {
     }
 
     private WayOut(Question question) {
-        this.bay = question.bay();
-        this.probe = bay.probe();
+        this.finder = question.finder();
+        this.probe = finder.probe();
         this.middle = question.middle();
         this.reach = question.reach();
         this.room = question.room();
@@ -152,8 +152,8 @@ public final class WayOut {
         if (start.margin() <= 0) {
             throw new InvalidValue(
                     "place",
-                    "is in a clash: " + bay.moved().get(start.moved()).label() + " touches "
-                            + bay.standing().get(start.standing()).label()
+                    "is in a clash: " + finder.moved().get(start.moved()).label() + " touches "
+                            + finder.standing().get(start.standing()).label()
                             + "; mend the seat first, a way cannot begin there");
         }
         Way best = null;
@@ -384,7 +384,9 @@ public final class WayOut {
         return new Moment(
                 pose,
                 tight.margin(),
-                tight.moved() < 0 ? "" : bay.moved().get(tight.moved()).id(),
-                tight.standing() < 0 ? "" : bay.standing().get(tight.standing()).id());
+                tight.moved() < 0 ? "" : finder.moved().get(tight.moved()).id(),
+                tight.standing() < 0
+                        ? ""
+                        : finder.standing().get(tight.standing()).id());
     }
 }

@@ -54,7 +54,7 @@ public record MountStiffness(List<SeatStiffness> seats, List<Double> frequencies
         List<SeatStiffness> seats = new ArrayList<>();
         for (int k = 0; k < job.cradle().isolators().size(); k++) {
             Isolator isolator = job.cradle().isolators().get(k);
-            Vec3 stiffness = isolator.pad().stiffness();
+            Vec3 stiffness = isolator.element().stiffness();
             Vec3 along = isolator.axis().unit();
             Vec3 across = along.anyPerpendicular();
             SeatStiffness worst = null;

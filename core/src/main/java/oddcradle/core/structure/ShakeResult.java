@@ -5,7 +5,7 @@ import oddcradle.core.vibration.ModesResult;
 /**
  * The donor on its isolators.
  *
- * @param atIdle share of a vertical force at the firing frequency that reaches the frame at idle
- * @param atCruise the same at cruise
+ * @param transmissibilityAtIdle share of a vertical force at the firing frequency that reaches the frame at idle
+ * @param transmissibilityAtCruise the same at cruise
  */
-public record ShakeResult(ModesResult modes, double atIdle, double atCruise) {}
+public record ShakeResult(ModesResult modes, double transmissibilityAtIdle, double transmissibilityAtCruise) {}

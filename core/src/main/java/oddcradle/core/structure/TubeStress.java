@@ -14,7 +14,7 @@ import oddcradle.core.math.Vec3;
  */
 public record TubeStress(Member tube, String pieceId, LoadCase load, MemberResult piece, double allowed, Vec3 at) {
     /** Stress over allowed; more than 1 is overworked. */
-    public double share() {
+    public double utilisation() {
         return piece.vonMisesMax() / allowed;
     }
 }

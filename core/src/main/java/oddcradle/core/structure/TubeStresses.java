@@ -49,7 +49,7 @@ public final class TubeStresses {
             uses.add(new TubeStress(
                     tube, each.piece().id(), each.load(), each.piece(), allowed.get(tube.material()), at));
         });
-        uses.sort(Comparator.comparingDouble(TubeStress::share).reversed());
+        uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
         return uses;
     }
 }

@@ -59,8 +59,8 @@ class ExaminationTest {
             assertThat(finding.why().source().words()).isNotBlank();
             assertThat(finding.what().in(UnitStyle.FRACTIONAL_INCHES)).doesNotContain("{}");
         }
-        for (Step stop : Step.values()) {
-            assertThat(examination.report(stop).findings()).as(stop.title()).isNotEmpty();
+        for (Step step : Step.values()) {
+            assertThat(examination.report(step).findings()).as(step.title()).isNotEmpty();
         }
         assertThat(examination.findings().get(0).severity()).isEqualTo(Severity.STOP);
     }
@@ -75,8 +75,8 @@ class ExaminationTest {
         Examination lent = Examination.of(moved, earlier);
         Examination fresh = Examination.of(moved);
         assertThat(lent.findings()).isEqualTo(fresh.findings());
-        for (Step stop : Step.values()) {
-            assertThat(lent.report(stop)).isEqualTo(fresh.report(stop));
+        for (Step step : Step.values()) {
+            assertThat(lent.report(step)).isEqualTo(fresh.report(step));
         }
     }
 
@@ -213,11 +213,11 @@ class ExaminationTest {
                 .orElseThrow();
         Cure cure = Cures.of(examination, stress).get(0);
         String tube = stress.where().parts().get(0);
-        TubeStress after = Examination.of(cure.edit().applyTo(thin)).tubeUses().stream()
+        TubeStress after = Examination.of(cure.edit().applyTo(thin)).tubeStresses().stream()
                 .filter(use -> use.tube().id().equals(tube))
                 .findFirst()
                 .orElseThrow();
-        assertThat(after.share()).isLessThanOrEqualTo(1);
+        assertThat(after.utilisation()).isLessThanOrEqualTo(1);
     }
 
     @Test

@@ -33,28 +33,28 @@ class MountDesignTest {
     private static Job hard(Job job) {
         return job.withCradle(job.cradle()
                 .withIsolators(job.cradle().isolators().stream()
-                        .map(each -> each.withPad(new Hard()))
+                        .map(each -> each.withElement(new Hard()))
                         .toList()));
     }
 
     @Test
     void mountOverItsTube_isBoltedThroughOrBonded() {
-        MountDesign corner = Examination.of(JOB).corners().get(0);
-        assertThat(corner.through()).isTrue();
-        assertThat(corner.tube().id()).isEqualTo("C1");
-        assertThat(corner.axis().z()).isCloseTo(-1, within(1e-9));
+        MountDesign design = Examination.of(JOB).mountDesigns().get(0);
+        assertThat(design.through()).isTrue();
+        assertThat(design.tube().id()).isEqualTo("C1");
+        assertThat(design.axis().z()).isCloseTo(-1, within(1e-9));
         // The boss's hole lies across: the engine gets a bracket with a bolt of its own.
-        assertThat(corner.ears()).isPresent();
+        assertThat(design.ears()).isPresent();
     }
 
     @Test
     void mountBesideItsTube_standsOnATab_withWhatTheFramePutsOnIt() {
         Examination examination = Examination.of(offset(hard(JOB), new Vec3(0, 0, -0.05)));
-        MountDesign corner = examination.corners().get(0);
-        assertThat(corner.through()).isFalse();
-        assertThat(corner.tab().plates()).isEqualTo(2);
-        double radius = corner.tube().section().outerRadius();
-        assertThat(corner.tab().standoff()).isCloseTo(0.05 - radius, within(1e-9));
+        MountDesign design = examination.mountDesigns().get(0);
+        assertThat(design.through()).isFalse();
+        assertThat(design.tab().plates()).isEqualTo(2);
+        double radius = design.tube().section().outerRadius();
+        assertThat(design.tab().standoff()).isCloseTo(0.05 - radius, within(1e-9));
         double most = examination.load().answer().orElseThrow().cases().stream()
                 .flatMap(each -> each.mounts().stream())
                 .filter(mount -> mount.id().equals("M1"))
@@ -62,29 +62,29 @@ class MountDesignTest {
                 .mapToDouble(Vec3::length)
                 .max()
                 .orElseThrow();
-        assertThat(Math.hypot(corner.bolt().tension(), 2 * corner.bolt().shear()))
+        assertThat(Math.hypot(design.bolt().tension(), 2 * design.bolt().shear()))
                 .isLessThanOrEqualTo(most + 1e-6);
-        assertThat(corner.bolt().use()).isPositive();
+        assertThat(design.bolt().utilisation()).isPositive();
     }
 
     @Test
     void decidedThread_isTaken() {
         Job job = JOB.withCradle(JOB.cradle()
                 .withIsolators(JOB.cradle().isolators().stream()
-                        .map(each -> each.withCorner(MountChoices.UNDECIDED.withThread("M8")))
+                        .map(each -> each.withChoices(MountChoices.UNDECIDED.withThread("M8")))
                         .toList()));
-        assertThat(Examination.of(job).corners())
-                .allSatisfy(corner ->
-                        assertThat(corner.stack().thread().designation()).isEqualTo("M8x1.25"));
+        assertThat(Examination.of(job).mountDesigns())
+                .allSatisfy(design ->
+                        assertThat(design.stack().thread().designation()).isEqualTo("M8x1.25"));
     }
 
     @Test
     void hardMounts_moveNothing() {
-        assertThat(Examination.of(hard(JOB)).corners())
+        assertThat(Examination.of(hard(JOB)).mountDesigns())
                 .allSatisfy(
-                        corner -> assertThat(corner.along() + corner.across()).isZero());
-        assertThat(Examination.of(JOB).corners())
-                .allSatisfy(corner -> assertThat(corner.along()).isPositive());
+                        design -> assertThat(design.along() + design.across()).isZero());
+        assertThat(Examination.of(JOB).mountDesigns())
+                .allSatisfy(design -> assertThat(design.along()).isPositive());
     }
 
     @Test

@@ -106,7 +106,7 @@ class JobTest {
                         .sprocketOffset())
                 .isCloseTo(0.118, within(1e-15));
         Job softer = new JobEdit.SetHardness(List.of("M2"), 40).applyTo(JOB);
-        assertThat(softer.cradle().isolators().get(1).pad().shore()).contains(40.0);
+        assertThat(softer.cradle().isolators().get(1).element().shore()).contains(40.0);
         assertThat(softer.cradle().isolators().get(0))
                 .isEqualTo(JOB.cradle().isolators().get(0));
         Tube thick = new Tube(0.05, 0.004);

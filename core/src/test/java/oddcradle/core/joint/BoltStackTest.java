@@ -70,7 +70,7 @@ class BoltStackTest {
         // Washer, tab, lug, tab, washer.
         assertThat(stack.grip()).isCloseTo(0.002 + 0.005 + 0.025 + 0.005 + 0.002, within(1e-9));
         assertThat(stack.bolt().mark()).isEqualTo("M10x1.5 x 50");
-        assertThat(stack.showing()).isCloseTo((0.050 - 0.039 - 0.0085) / 0.0015, within(1e-6));
+        assertThat(stack.threadProtrusion()).isCloseTo((0.050 - 0.039 - 0.0085) / 0.0015, within(1e-6));
         assertThat(stack.contacts()).isEmpty();
         assertThat(stack.sleeve()).isZero();
     }
@@ -78,14 +78,14 @@ class BoltStackTest {
     @Test
     void sleeve_bottomsBeforeTheRubberIsCrushed() {
         BoltStack stack = BoltStack.design(soft(0.02, 0, 0.003, 0.002, FREE, BoltStack.Decided.NOTHING));
-        assertThat(stack.squeeze()).isLessThan(0.01);
-        assertThat(stack.catches()).isGreaterThanOrEqualTo(BoltStack.LEAST_CATCH);
+        assertThat(stack.compression()).isLessThan(0.01);
+        assertThat(stack.washerOverlap()).isGreaterThanOrEqualTo(BoltStack.LEAST_WASHER_OVERLAP);
         assertThat(stack.anyShort()).isFalse();
         assertThat(layer(stack, "sleeve").to())
                 .isCloseTo(layer(stack, "large washer").from(), within(1e-12));
         BoltStack crushed =
                 BoltStack.design(soft(0.02, 0, 0.003, 0.002, FREE, decided(null, stack.sleeve() - 0.006, null)));
-        assertThat(crushed.squeeze()).isGreaterThan(BoltStack.MOST_SQUEEZE);
+        assertThat(crushed.compression()).isGreaterThan(BoltStack.MOST_COMPRESSION);
     }
 
     @Test
@@ -208,7 +208,7 @@ class BoltStackTest {
                 FREE,
                 true,
                 BoltStack.Decided.NOTHING));
-        assertThat(stack.free()).isCloseTo(-0.008, within(1e-9));
+        assertThat(stack.axialClearance()).isCloseTo(-0.008, within(1e-9));
     }
 
     /** Whatever is asked: pieces of one body on the same radius do not lie in each other along the clamped column. */

@@ -99,13 +99,13 @@ class BoltsAndFitsTest {
         ScrewThread m8 = thread("M8");
         double proof = BoltGrade.CLASS_8_8.proofLoad(m8);
         assertThat(BoltStrength.of(m8, BoltGrade.CLASS_8_8, proof / 1.5, 0, 1, 1.5)
-                        .use())
+                        .utilisation())
                 .isCloseTo(1, within(1e-9));
         assertThat(BoltStrength.of(m8, BoltGrade.CLASS_8_8, 0, 2 * 0.577 * proof, 2, 1)
-                        .use())
+                        .utilisation())
                 .isCloseTo(1, within(1e-9));
         assertThat(BoltStrength.of(m8, BoltGrade.CLASS_8_8, 0.6 * proof, 0.8 * 0.577 * proof, 1, 1)
-                        .use())
+                        .utilisation())
                 .isCloseTo(1, within(1e-9));
         // About 25 N m for an M8 of class 8.8: common practice.
         assertThat(BoltStrength.tighteningTorque(m8, BoltGrade.CLASS_8_8)).isBetween(22.0, 28.0);

@@ -91,8 +91,8 @@ class WeldAndTabTest {
         Tab tab = Tab.design(wanted(0.03, load));
         double stress = 600 * 0.03 / (0.04 * tab.thickness() * tab.thickness() / 6);
         assertThat(tab.worst()).isEqualTo("bending");
-        assertThat(tab.use()).isCloseTo(stress / (YIELD / 1.5), within(1e-9));
-        assertThat(tab.use()).isLessThanOrEqualTo(1);
+        assertThat(tab.utilisation()).isCloseTo(stress / (YIELD / 1.5), within(1e-9));
+        assertThat(tab.utilisation()).isLessThanOrEqualTo(1);
         double thinner = STOCK.get(STOCK.indexOf(tab.thickness()) - 1);
         assertThat(new Rect(0.04, thinner).bendingStress(600 * 0.03, 0)).isGreaterThan(YIELD / 1.5);
     }
@@ -101,7 +101,7 @@ class WeldAndTabTest {
     void longTabUnderSideLoad_isBoxed() {
         Tab tab = Tab.design(wanted(0.09, new Tab.Load("side", 0, 0, 2500)));
         assertThat(tab.boxed()).isTrue();
-        assertThat(tab.use()).isLessThanOrEqualTo(1);
+        assertThat(tab.utilisation()).isLessThanOrEqualTo(1);
     }
 
     @Test
@@ -133,7 +133,7 @@ class WeldAndTabTest {
         Tab tab = Tab.design(along);
         double tearing = 9000 / (2 * (0.0075 - 0.00525) * 0.004) / (0.577 * YIELD / 1.5);
         assertThat(tab.worst()).isEqualTo("tearing");
-        assertThat(tab.use()).isCloseTo(tearing, within(1e-9));
+        assertThat(tab.utilisation()).isCloseTo(tearing, within(1e-9));
         assertThat(tab.edgeRatio()).isCloseTo(0.714, within(0.001));
     }
 

@@ -49,14 +49,14 @@ class KindsTest {
         return sections;
     }
 
-    private static Cradle drawn(Job job, CradleKind kind, MountStyle manner) throws CradleKind.NotHere {
-        return kind.draft(new Site(Examination.of(job), manner.isSoft()), manner, sections())
+    private static Cradle drawn(Job job, CradleKind kind, MountStyle mountStyle) throws CradleKind.NotHere {
+        return kind.draft(new Site(Examination.of(job), mountStyle.isSoft()), mountStyle, sections())
                 .cradle();
     }
 
-    private static String refusal(Job job, CradleKind kind, MountStyle manner) {
+    private static String refusal(Job job, CradleKind kind, MountStyle mountStyle) {
         try {
-            drawn(job, kind, manner);
+            drawn(job, kind, mountStyle);
             return "";
         } catch (CradleKind.NotHere why) {
             return why.getMessage();
@@ -102,7 +102,7 @@ class KindsTest {
         Vec3 drive = examination.seating().driverCentre();
         for (Isolator isolator : cradle.isolators()) {
             boolean near = Math.abs(examination.seating().boss(isolator.boss()).x() - drive.x()) < 0.1;
-            assertThat(isolator.pad().isHard()).as(isolator.boss()).isEqualTo(near);
+            assertThat(isolator.element().isHard()).as(isolator.boss()).isEqualTo(near);
         }
     }
 
@@ -120,7 +120,7 @@ class KindsTest {
     void hanger_swingsInBushesAcrossTheMachine() throws Exception {
         Cradle cradle = drawn(JOB, CradleKind.HANGER, SOFT);
         List<Isolator> bushes = cradle.isolators().stream()
-                .filter(each -> each.pad() instanceof BondedBush)
+                .filter(each -> each.element() instanceof BondedBush)
                 .toList();
         assertThat(bushes).hasSize(2);
         assertThat(bushes)
@@ -173,9 +173,9 @@ class KindsTest {
     @ParameterizedTest
     @EnumSource(CradleKind.class)
     void drawing_isTheSameEveryTime(CradleKind kind) {
-        for (MountStyle manner : List.of(SOFT, HARD)) {
+        for (MountStyle mountStyle : List.of(SOFT, HARD)) {
             try {
-                assertThat(drawn(JOB, kind, manner)).isEqualTo(drawn(JOB, kind, manner));
+                assertThat(drawn(JOB, kind, mountStyle)).isEqualTo(drawn(JOB, kind, mountStyle));
             } catch (CradleKind.NotHere why) {
                 assertThat(why.getMessage()).isNotBlank();
             }

@@ -55,11 +55,11 @@ class ProposalsTest {
         for (Proposal proposal : ALL.proposals()) {
             Examination afresh = Examination.of(proposal.examination().job());
             assertThat(afresh.load().answer()).as(proposal.title()).isPresent();
-            assertThat(proposal.worstUse().orElseThrow().share())
+            assertThat(proposal.worstUse().orElseThrow().utilisation())
                     .as(proposal.title())
                     .isLessThanOrEqualTo(1);
-            assertThat(afresh.tubeUses().get(0).share())
-                    .isEqualTo(proposal.examination().tubeUses().get(0).share());
+            assertThat(afresh.tubeStresses().get(0).utilisation())
+                    .isEqualTo(proposal.examination().tubeStresses().get(0).utilisation());
             assertThat(proposal.mass()).isPositive();
             assertThat(proposal.lowestMode().orElseThrow()).isPositive();
             assertThat(proposal.weakPoint()).isNotBlank();
@@ -102,7 +102,7 @@ class ProposalsTest {
         assertThat(proposals).hasSize(1);
         assertThat(proposals.get(0).cradle().isolators()).hasSize(3);
         assertThat(proposals.get(0).cradle().isolators())
-                .allSatisfy(each -> assertThat(each.pad().madeOf()).contains(Elastomer.URETHANE));
+                .allSatisfy(each -> assertThat(each.element().madeOf()).contains(Elastomer.URETHANE));
     }
 
     @Test
@@ -148,7 +148,7 @@ class ProposalsTest {
     }
 
     @Test
-    void schools_tellThePriceOfEachChoice() {
+    void choices_tellThePriceOfEachChoice() {
         Examination examination = Examination.of(JOB);
         List<BuildChoices.Choice> choices = BuildChoices.of(examination, Progress.UNWATCHED);
         assertThat(choices.stream().map(BuildChoices.Choice::question).distinct())
@@ -163,7 +163,7 @@ class ProposalsTest {
         assertThat(rubber.now()).isTrue();
         assertThat(hard.lowestMode().orElseThrow())
                 .isGreaterThan(rubber.lowestMode().orElseThrow());
-        assertThat(hard.passes()).isEmpty();
+        assertThat(hard.transmissibility()).isEmpty();
         assertThat(hard.moves()).isLessThan(rubber.moves());
         assertThat(BuildChoices.of(EMPTY, Progress.UNWATCHED)).isEmpty();
         Job three = JOB.withCradle(choices.stream()

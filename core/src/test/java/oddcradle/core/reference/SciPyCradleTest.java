@@ -253,7 +253,7 @@ class SciPyCradleTest {
                     ours.get(0).shear(),
                     1,
                     1.5);
-            assertThat(worst.use()).isPositive();
+            assertThat(worst.utilisation()).isPositive();
         }
     }
 

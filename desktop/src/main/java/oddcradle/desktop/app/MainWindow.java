@@ -137,7 +137,7 @@ public final class MainWindow {
         desk.unitsProperty().addListener(change -> refresh());
         desk.nudgeProperty().addListener(change -> stand.refresh());
         desk.wantedProperty().addListener(change -> stand.refresh());
-        desk.stopProperty().addListener(change -> {
+        desk.stepProperty().addListener(change -> {
             desk.wantedProperty().set(Optional.empty());
             showSlate();
             stand.frame();
@@ -178,9 +178,9 @@ public final class MainWindow {
                 }
             }
         });
-        for (Step stop : Step.values()) {
-            KeyCode digit = KeyCode.getKeyCode(Integer.toString(stop.number() % 10));
-            key(digit, () -> desk.goTo(stop));
+        for (Step step : Step.values()) {
+            KeyCode digit = KeyCode.getKeyCode(Integer.toString(step.number() % 10));
+            key(digit, () -> desk.goTo(step));
         }
     }
 
@@ -217,7 +217,7 @@ public final class MainWindow {
     }
 
     private void showSlate() {
-        StepSlate now = slates.of(desk.stopProperty().get());
+        StepSlate now = slates.of(desk.stepProperty().get());
         slate.setContent(now);
         slate.setVvalue(0);
         if (desk.examination() != null) {
@@ -233,7 +233,7 @@ public final class MainWindow {
         rail.refresh();
         stand.refresh();
         if (slate.getContent() != null) {
-            slates.of(desk.stopProperty().get()).refresh();
+            slates.of(desk.stepProperty().get()).refresh();
         }
         notes.refresh();
     }
@@ -241,7 +241,7 @@ public final class MainWindow {
     private void recolour() {
         stand.recolour();
         if (desk.examination() != null && slate.getContent() != null) {
-            slates.of(desk.stopProperty().get()).refresh();
+            slates.of(desk.stepProperty().get()).refresh();
         }
     }
 

@@ -35,14 +35,14 @@ final class Shots {
     }
 
     void begin() {
-        for (Step stop : Step.values()) {
+        for (Step step : Step.values()) {
             String name = String.format(
-                    Locale.ROOT, "%02d-%s", stop.number(), stop.title().toLowerCase(Locale.ROOT));
+                    Locale.ROOT, "%02d-%s", step.number(), step.title().toLowerCase(Locale.ROOT));
             picture(name, () -> {
                 window.desk().selectionProperty().set(Optional.empty());
-                window.desk().goTo(stop);
-                if (stop == Step.CRADLE) {
-                    turnTo("corner");
+                window.desk().goTo(step);
+                if (step == Step.CRADLE) {
+                    turnTo("hardware");
                 }
             });
         }

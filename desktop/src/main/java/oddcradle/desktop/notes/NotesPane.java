@@ -96,9 +96,9 @@ public final class NotesPane extends ListView<NotesPane.Note> {
         text.setMaxWidth(Double.MAX_VALUE);
         text.setMinWidth(200);
         HBox.setHgrow(text, Priority.ALWAYS);
-        Label stop = new Label(finding.stop().title());
-        stop.getStyleClass().add("note-stop");
-        stop.setMinWidth(52);
+        Label step = new Label(finding.step().title());
+        step.getStyleClass().add("note-step");
+        step.setMinWidth(52);
         HBox cureBox = new HBox(6);
         cureBox.setAlignment(Pos.CENTER_RIGHT);
         for (Cure cure : cures) {
@@ -106,7 +106,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
         }
         cureBox.setMinWidth(USE_PREF_SIZE);
         WhyLink why = new WhyLink(() -> sentence(finding), finding::why, desk::units);
-        HBox row = new HBox(new SeverityMark(finding.severity()), stop, text, cureBox, why);
+        HBox row = new HBox(new SeverityMark(finding.severity()), step, text, cureBox, why);
         row.getStyleClass().add("note-row");
         // One stop of the Tab key for the whole list; its keys reach what stands in a row.
         why.setFocusTraversable(false);
@@ -131,7 +131,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
     }
 
     private void goTo(Finding finding) {
-        desk.goTo(finding.stop());
+        desk.goTo(finding.step());
         finding.where().parts().stream().findFirst().ifPresent(part -> desk.selectionProperty()
                 .set(Optional.of(part)));
     }

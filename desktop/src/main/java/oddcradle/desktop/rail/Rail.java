@@ -18,7 +18,7 @@ import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 
-/** The ten stops in the order of the work, each with its worst finding as shape, word and count. */
+/** The ten steps in the order of the work, each with its worst finding as shape, word and count. */
 public final class Rail extends VBox {
     private final Desk desk;
     private final Map<Step, ToggleButton> buttons = new EnumMap<>(Step.class);
@@ -28,51 +28,51 @@ public final class Rail extends VBox {
         this.desk = desk;
         getStyleClass().add("rail");
         ToggleGroup group = new ToggleGroup();
-        for (Step stop : Step.values()) {
-            ToggleButton button = button(stop);
+        for (Step step : Step.values()) {
+            ToggleButton button = button(step);
             button.setToggleGroup(group);
-            buttons.put(stop, button);
+            buttons.put(step, button);
             getChildren().add(button);
             VBox.setVgrow(button, Priority.SOMETIMES);
         }
         Toggles.follow(group, chosen -> {
             desk.goTo((Step) chosen.getUserData());
-            select(desk.stopProperty().get());
+            select(desk.stepProperty().get());
         });
-        desk.stopProperty().addListener((property, before, stop) -> select(stop));
-        select(desk.stopProperty().get());
+        desk.stepProperty().addListener((property, before, step) -> select(step));
+        select(desk.stepProperty().get());
     }
 
-    private void select(Step stop) {
-        buttons.get(stop).setSelected(true);
+    private void select(Step step) {
+        buttons.get(step).setSelected(true);
     }
 
-    private ToggleButton button(Step stop) {
-        Label number = new Label(Integer.toString(stop.number()));
+    private ToggleButton button(Step step) {
+        Label number = new Label(Integer.toString(step.number()));
         number.getStyleClass().add("number");
-        Label title = new Label(stop.title());
+        Label title = new Label(step.title());
         title.getStyleClass().add("title");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox state = new VBox();
         state.setAlignment(Pos.CENTER);
         state.setMinWidth(38);
-        states.put(stop, state);
+        states.put(step, state);
         HBox row = new HBox(number, title, gap, state);
         row.setAlignment(Pos.CENTER_LEFT);
         ToggleButton button = new ToggleButton();
-        button.setId("stop-" + stop.name().toLowerCase(Locale.ROOT));
+        button.setId("step-" + step.name().toLowerCase(Locale.ROOT));
         button.setGraphic(row);
-        button.getStyleClass().add("rail-stop");
+        button.getStyleClass().add("rail-step");
         button.setMaxWidth(Double.MAX_VALUE);
         row.prefWidthProperty().bind(button.widthProperty().subtract(26));
-        button.setUserData(stop);
+        button.setUserData(step);
         return button;
     }
 
     public void refresh() {
-        for (Step stop : Step.values()) {
-            StepReport report = desk.examination().report(stop);
+        for (Step step : Step.values()) {
+            StepReport report = desk.examination().report(step);
             Severity worst = report.worst();
             long count = report.count(worst);
             Label word = new Label(
@@ -82,8 +82,8 @@ public final class Rail extends VBox {
             if (worst == Severity.NOT_CHECKED) {
                 word.setText("open");
             }
-            states.get(stop).getChildren().setAll(new SeverityMark(worst), word);
-            buttons.get(stop).setAccessibleText(stop.number() + " " + stop.title() + ", " + worst.word());
+            states.get(step).getChildren().setAll(new SeverityMark(worst), word);
+            buttons.get(step).setAccessibleText(step.number() + " " + step.title() + ", " + worst.word());
         }
     }
 }

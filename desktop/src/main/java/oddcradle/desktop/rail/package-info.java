@@ -1,2 +1,2 @@
-/** The ten stops down the left side. */
+/** The ten steps down the left side. */
 package oddcradle.desktop.rail;

@@ -12,15 +12,15 @@ import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Step;
 import oddcradle.desktop.store.Desk;
 
-/** A stop's numbers, each with its "why?". */
+/** A step's numbers, each with its "why?". */
 public final class FigureList extends GridPane {
     private final Desk desk;
-    private final Step stop;
+    private final Step step;
     private final Predicate<Figure> wanted;
 
-    public FigureList(Desk desk, Step stop, Predicate<Figure> wanted) {
+    public FigureList(Desk desk, Step step, Predicate<Figure> wanted) {
         this.desk = desk;
-        this.stop = stop;
+        this.step = step;
         this.wanted = wanted;
         setHgap(6);
         setVgap(3);
@@ -32,13 +32,13 @@ public final class FigureList extends GridPane {
         getColumnConstraints().addAll(name, value, new ColumnConstraints());
     }
 
-    public FigureList(Desk desk, Step stop) {
-        this(desk, stop, figure -> true);
+    public FigureList(Desk desk, Step step) {
+        this(desk, step, figure -> true);
     }
 
     /** Shows the newest numbers; rows whose names stay are kept, so that a row keeps the focus while its number changes. */
     public void refresh() {
-        List<Figure> figures = desk.examination().report(stop).figures().stream()
+        List<Figure> figures = desk.examination().report(step).figures().stream()
                 .filter(wanted)
                 .toList();
         if (getChildren().size() != 3 * figures.size()) {
@@ -70,7 +70,7 @@ public final class FigureList extends GridPane {
     }
 
     private Figure figureAt(int row) {
-        return desk.examination().report(stop).figures().stream()
+        return desk.examination().report(step).figures().stream()
                 .filter(wanted)
                 .toList()
                 .get(row);

@@ -67,7 +67,7 @@ public final class HardnessPicker {
         }
         hardness.setDisable(sold.isEmpty());
         hardness.setValue(chosen().stream()
-                .flatMap(each -> each.pad().shore().stream())
+                .flatMap(each -> each.element().shore().stream())
                 .findFirst()
                 .orElse(null));
         showing = false;

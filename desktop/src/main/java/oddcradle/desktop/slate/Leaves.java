@@ -11,7 +11,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import oddcradle.desktop.store.Desk;
 
-/** Sheets of one stop behind each other; each is made when it is first turned to. */
+/** Sheets of one step behind each other; each is made when it is first turned to. */
 public final class Leaves extends VBox {
     private final FlowPane tabs = new FlowPane(0, 0);
     private final ToggleGroup group = new ToggleGroup();

@@ -8,17 +8,17 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.desktop.store.Desk;
 
-/** One stop's worksheet: title, inputs, numbers, a picture. */
+/** One step's worksheet: title, inputs, numbers, a picture. */
 public abstract class StepSlate extends VBox {
     private final List<Runnable> refreshers = new ArrayList<>();
     protected final Desk desk;
 
-    protected StepSlate(Desk desk, Step stop) {
+    protected StepSlate(Desk desk, Step step) {
         this.desk = desk;
         getStyleClass().add("slate-body");
-        Label title = new Label(stop.title());
+        Label title = new Label(step.title());
         title.getStyleClass().add("slate-title");
-        Label question = new Label(stop.question());
+        Label question = new Label(step.question());
         question.getStyleClass().add("slate-question");
         getChildren().add(new VBox(title, question));
     }

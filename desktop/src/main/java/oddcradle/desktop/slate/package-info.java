@@ -1,2 +1,2 @@
-/** Pieces that every stop's worksheet is made of. */
+/** Pieces that every step's worksheet is made of. */
 package oddcradle.desktop.slate;

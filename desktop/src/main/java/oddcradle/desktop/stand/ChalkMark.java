@@ -6,7 +6,7 @@ import oddcradle.core.math.Vec3;
 /**
  * A result shown where it is: a line between two points with its number; the points may be the same.
  *
- * @param style class of its colour: stop, watch, good, note or blue
+ * @param style class of its colour: step, watch, good, note or blue
  */
 public record ChalkMark(Vec3 from, Vec3 to, Phrase text, String style) {
     Vec3 middle() {

@@ -26,7 +26,7 @@ import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.SeverityMark;
 
-/** What is chalked on the machine at each stop. */
+/** What is chalked on the machine at each step. */
 public final class ChalkMarks {
     private static final int GAPS = 3;
     private static final int TUBES = 3;
@@ -34,9 +34,9 @@ public final class ChalkMarks {
 
     private ChalkMarks() {}
 
-    public static List<ChalkMark> of(Examination examination, Step stop) {
+    public static List<ChalkMark> of(Examination examination, Step step) {
         List<ChalkMark> marks = new ArrayList<>();
-        switch (stop) {
+        switch (step) {
             case DONOR, FIT -> bosses(marks, examination);
             case HOST -> keepOuts(marks, examination.job());
             case LINE -> line(marks, examination);
@@ -174,7 +174,7 @@ public final class ChalkMarks {
             marks.add(new ChalkMark(
                     examination.seating().boss(isolator.boss()),
                     examination.seating().node(isolator.node()),
-                    isolator.pad()
+                    isolator.element()
                             .shore()
                             .map(shore -> Phrase.of("{} {}", isolator.id(), Quantity.hardness(shore)))
                             .orElseGet(() -> Phrase.of("{} hard", isolator.id())),
@@ -183,8 +183,8 @@ public final class ChalkMarks {
     }
 
     private static void load(List<ChalkMark> marks, Examination examination) {
-        for (TubeStress use : examination.tubeUses().stream().limit(TUBES).toList()) {
-            Severity severity = use.share() > 1 ? Severity.WATCH : Severity.GOOD;
+        for (TubeStress use : examination.tubeStresses().stream().limit(TUBES).toList()) {
+            Severity severity = use.utilisation() > 1 ? Severity.WATCH : Severity.GOOD;
             marks.add(new ChalkMark(
                     use.at(),
                     use.at(),

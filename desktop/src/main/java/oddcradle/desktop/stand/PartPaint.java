@@ -13,28 +13,28 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
 import oddcradle.files.drawing.Role;
 
-/** Which colour a part has at a stop: what matters there is solid, the rest is quiet. */
+/** Which colour a part has at a step: what matters there is solid, the rest is quiet. */
 final class PartPaint {
     private static final double KEEP_OUT_OPACITY = 0.42;
     /** Parts with less to spare than this are coloured by it, m. */
     static final double NEAR = 0.04;
 
     private final Palette palette;
-    private final Step stop;
+    private final Step step;
     private final Optional<String> selected;
     private final Map<String, Double> shares;
     /** Least margin of each part of the donor to anything, m; at Seat. */
     private final Map<String, Double> margins = new HashMap<>();
 
-    PartPaint(Palette palette, Examination examination, Step stop, Optional<String> selected) {
+    PartPaint(Palette palette, Examination examination, Step step, Optional<String> selected) {
         this.palette = palette;
-        this.stop = stop;
+        this.step = step;
         this.selected = selected;
-        this.shares = stop == Step.LOAD
-                ? examination.tubeUses().stream()
-                        .collect(Collectors.toMap(use -> use.tube().id(), TubeStress::share, Math::max))
+        this.shares = step == Step.LOAD
+                ? examination.tubeStresses().stream()
+                        .collect(Collectors.toMap(use -> use.tube().id(), TubeStress::utilisation, Math::max))
                 : Map.of();
-        if (stop == Step.SEAT) {
+        if (step == Step.SEAT) {
             examination
                     .ledger()
                     .near()
@@ -47,7 +47,7 @@ final class PartPaint {
             // Cradle tubes are blue themselves.
             return role == Role.CRADLE_TUBE ? palette.ink() : palette.blue();
         }
-        if (stop == Step.LOAD && shares.containsKey(part)) {
+        if (step == Step.LOAD && shares.containsKey(part)) {
             double share = shares.get(part);
             return share > 1 ? palette.of(Severity.STOP) : Temper.at(share);
         }
@@ -56,12 +56,12 @@ final class PartPaint {
             return margin < 0 ? palette.of(Severity.STOP) : Temper.at(1 - margin / NEAR);
         }
         return switch (role) {
-            case HOST_TUBE -> quietUnless(stop == Step.HOST || stop == Step.SEAT || stop == Step.LINE, palette.tube());
-            case KEEP_OUT -> see(quietUnless(stop == Step.HOST || stop == Step.LINE, palette.tube()));
-            case CRADLE_TUBE -> stop == Step.DONOR || stop == Step.HOST ? palette.quiet() : palette.cradle();
-            case DONOR -> quietUnless(stop != Step.MAKE && stop != Step.LOAD && stop != Step.HOST, palette.donor());
-            case DRIVE -> quietUnless(stop == Step.LINE || stop == Step.SEAT, palette.graphite());
-            case HOT -> quietUnless(stop == Step.DONOR || stop == Step.SEAT, palette.hot());
+            case HOST_TUBE -> quietUnless(step == Step.HOST || step == Step.SEAT || step == Step.LINE, palette.tube());
+            case KEEP_OUT -> see(quietUnless(step == Step.HOST || step == Step.LINE, palette.tube()));
+            case CRADLE_TUBE -> step == Step.DONOR || step == Step.HOST ? palette.quiet() : palette.cradle();
+            case DONOR -> quietUnless(step != Step.MAKE && step != Step.LOAD && step != Step.HOST, palette.donor());
+            case DRIVE -> quietUnless(step == Step.LINE || step == Step.SEAT, palette.graphite());
+            case HOT -> quietUnless(step == Step.DONOR || step == Step.SEAT, palette.hot());
         };
     }
 

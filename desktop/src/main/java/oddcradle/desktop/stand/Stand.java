@@ -144,14 +144,14 @@ public final class Stand extends BorderPane {
         refresh();
     }
 
-    /** Looks at the whole machine or near the donor, as the stop asks, unless the user has turned the view by hand. */
+    /** Looks at the whole machine or near the donor, as the step asks, unless the user has turned the view by hand. */
     public void frame() {
         frame(false);
     }
 
     private void frame(boolean again) {
         boolean near =
-                switch (desk.stopProperty().get()) {
+                switch (desk.stepProperty().get()) {
                     case DONOR, CRADLE, SHAKE, MAKE, FIT -> true;
                     default -> false;
                 };
@@ -222,16 +222,16 @@ public final class Stand extends BorderPane {
         if (side == Side.CANDIDATES) {
             candidates.show(examination.job(), palette, desk.units());
         }
-        Step stop = desk.stopProperty().get();
+        Step step = desk.stepProperty().get();
         PartPaint paint = new PartPaint(
-                palette, examination, stop, desk.selectionProperty().get());
-        List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, stop));
+                palette, examination, step, desk.selectionProperty().get());
+        List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, step));
         oddcradle.core.job.edit.Side body =
-                stop == Step.HOST ? oddcradle.core.job.edit.Side.HOST : oddcradle.core.job.edit.Side.DONOR;
-        if (stop == Step.DONOR || stop == Step.HOST) {
+                step == Step.HOST ? oddcradle.core.job.edit.Side.HOST : oddcradle.core.job.edit.Side.DONOR;
+        if (step == Step.DONOR || step == Step.HOST) {
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
-        if (stop == Step.CRADLE) {
+        if (step == Step.CRADLE) {
             desk.selectionProperty().get().ifPresent(part -> marks.addAll(ChalkMarks.nodes(examination, part)));
         }
         desk.onTheWayProperty().get().ifPresent(way -> {
@@ -271,7 +271,7 @@ public final class Stand extends BorderPane {
     }
 
     private String keys() {
-        return switch (desk.stopProperty().get()) {
+        return switch (desk.stepProperty().get()) {
             case SEAT ->
                 "Arrow keys: fore, aft, left, right by "
                         + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
@@ -309,10 +309,10 @@ public final class Stand extends BorderPane {
                     default -> Vec3.ZERO;
                 };
         if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
-            if (desk.stopProperty().get() == Step.SEAT) {
+            if (desk.stepProperty().get() == Step.SEAT) {
                 desk.nudge(direction, event.isShiftDown() ? FINE : 1);
             }
-            // At other stops too: an arrow would carry the keyboard away.
+            // At other steps too: an arrow would carry the keyboard away.
             event.consume();
         }
     }

@@ -29,12 +29,12 @@ final class StandHold implements Hold {
         if (desk.onTheWayProperty().get().isPresent() || desk.examination() == null) {
             return false;
         }
-        Step stop = desk.stopProperty().get();
+        Step step = desk.stepProperty().get();
         Job job = desk.session().job();
-        if (stop == Step.SEAT) {
+        if (step == Step.SEAT) {
             return job.donor().bodies().stream().anyMatch(body -> body.id().equals(part));
         }
-        Optional<Member> tube = stop == Step.CRADLE ? job.cradle().member(part) : Optional.empty();
+        Optional<Member> tube = step == Step.CRADLE ? job.cradle().member(part) : Optional.empty();
         node = tube.flatMap(member -> nearest(member, mouse, onScreen));
         node.ifPresent(id -> {
             to = desk.examination().seating().node(id);

@@ -17,7 +17,7 @@ import oddcradle.desktop.step.seat.SeatSlate;
 import oddcradle.desktop.step.shake.ShakeSlate;
 import oddcradle.desktop.store.Desk;
 
-/** The worksheets by stop, made when first asked for. */
+/** The worksheets by step, made when first asked for. */
 public final class Slates {
     private final Desk desk;
     private final Palette palette;
@@ -28,8 +28,8 @@ public final class Slates {
         this.palette = palette;
     }
 
-    public StepSlate of(Step stop) {
-        return made.computeIfAbsent(stop, this::make);
+    public StepSlate of(Step step) {
+        return made.computeIfAbsent(step, this::make);
     }
 
     /** Another job gets sheets of its own. */
@@ -37,8 +37,8 @@ public final class Slates {
         made.clear();
     }
 
-    private StepSlate make(Step stop) {
-        return switch (stop) {
+    private StepSlate make(Step step) {
+        return switch (step) {
             case DONOR -> new DonorSlate(desk, palette);
             case HOST -> new HostSlate(desk, palette);
             case LINE -> new LineSlate(desk, palette);

@@ -35,7 +35,7 @@ public final class Desk {
 
     private final JobSession session;
     private final LiveExamination live;
-    private final ObjectProperty<Step> stop = new SimpleObjectProperty<>(Step.SEAT);
+    private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.SEAT);
     private final ObjectProperty<UnitStyle> units = new SimpleObjectProperty<>(UnitStyle.MILLIMETRES);
     /** Id of the part that is picked. */
     private final ObjectProperty<Optional<String>> selection = new SimpleObjectProperty<>(Optional.empty());
@@ -106,14 +106,14 @@ public final class Desk {
         return live.examinationProperty().get();
     }
 
-    public ReadOnlyObjectProperty<Step> stopProperty() {
-        return stop;
+    public ReadOnlyObjectProperty<Step> stepProperty() {
+        return step;
     }
 
-    /** Goes to a stop, unless something typed at this one holds it back. */
+    /** Goes to a step, unless something typed at this one holds it back. */
     public void goTo(Step wanted) {
-        if (wanted == stop.get() || mayLeaveSheet()) {
-            stop.set(wanted);
+        if (wanted == step.get() || mayLeaveSheet()) {
+            step.set(wanted);
         }
     }
 

@@ -135,22 +135,22 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(cradle().members()).hasSize(6);
         assertThat(cradle().isolators()).hasSize(4);
         at(robot, Step.CRADLE, "mounts");
-        fill(robot, "#cushion-mounts", "all");
+        fill(robot, "#element-mounts", "all");
         robot.interact(() -> {
-            ComboBox<?> sort = robot.lookup("#cushion-what").query();
+            ComboBox<?> sort = robot.lookup("#element-what").query();
             sort.getSelectionModel().select(1);
         });
-        fill(robot, "#cushion-sizes", "50 18");
-        fill(robot, "#cushion-hardness", "500");
-        press(robot, "#cushion-take");
-        assertThat(text(robot, "#cushion-problem")).contains("75");
-        fill(robot, "#cushion-sizes", "50 18");
-        fill(robot, "#cushion-hardness", "55");
-        press(robot, "#cushion-take");
+        fill(robot, "#element-sizes", "50 18");
+        fill(robot, "#element-hardness", "500");
+        press(robot, "#element-take");
+        assertThat(text(robot, "#element-problem")).contains("75");
+        fill(robot, "#element-sizes", "50 18");
+        fill(robot, "#element-hardness", "55");
+        press(robot, "#element-take");
         settled();
         assertThat(cradle().isSoft()).isTrue();
         assertThat(desk.examination().load().answer()).isPresent();
-        assertThat(desk.examination().corners()).hasSize(4);
+        assertThat(desk.examination().mountDesigns()).hasSize(4);
         assertThat(desk.examination().report(Step.CRADLE).findings()).noneMatch(finding -> Set.of(
                         "cradle.floating", "cradle.loose-end", "cradle.doubled", "cradle.no-isolator")
                 .contains(finding.code()));
@@ -205,7 +205,7 @@ class CradleSheetsTest extends WindowDriver {
     void tubeEnd_isPulledAlongItsHostTube_andEverythingFollows(FxRobot robot) {
         at(robot, Step.CRADLE, "tubes");
         Seating before = desk.examination().seating();
-        double use = desk.examination().tubeUses().get(0).share();
+        double use = desk.examination().tubeStresses().get(0).utilisation();
         Point2D at = nearFirstEnd(robot, "C9");
         robot.drag(at.getX(), at.getY()).moveBy(9, 2).moveBy(8, 0).drop();
         settled();
@@ -224,10 +224,10 @@ class CradleSheetsTest extends WindowDriver {
                             .distanceTo(after.node(node)))
                     .isLessThan(1e-9));
         }
-        assertThat(desk.examination().tubeUses().get(0).share()).isNotEqualTo(use);
+        assertThat(desk.examination().tubeStresses().get(0).utilisation()).isNotEqualTo(use);
         robot.interact(() -> desk.session().undo());
         settled();
-        assertThat(desk.examination().tubeUses().get(0).share()).isEqualTo(use);
+        assertThat(desk.examination().tubeStresses().get(0).utilisation()).isEqualTo(use);
     }
 
     @Test
@@ -283,23 +283,23 @@ class CradleSheetsTest extends WindowDriver {
     }
 
     @Test
-    void corner_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
-        at(robot, Step.CRADLE, "corner");
-        assertThat(text(robot, "#corner-words")).contains("M10").contains("The rubber moves");
-        enter(robot, "#corner-tab", "2");
-        enter(robot, "#corner-leg", "5");
-        assertThat(cradle().isolators().get(0).corner().size(MountChoices.Item.TAB))
+    void hardware_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
+        at(robot, Step.CRADLE, "hardware");
+        assertThat(text(robot, "#design-words")).contains("M10").contains("The rubber moves");
+        enter(robot, "#design-tab", "2");
+        enter(robot, "#design-leg", "5");
+        assertThat(cradle().isolators().get(0).choices().size(MountChoices.Item.TAB))
                 .contains(0.002);
         assertThat(desk.examination().report(Step.CRADLE).findings())
                 .anyMatch(finding -> finding.code().equals("cradle.thin-tab"));
-        enter(robot, "#corner-bolt", "-3");
-        assertThat(text(robot, "#corner-bolt-problem")).contains("greater than 0");
-        choose(robot, "#corner-thread", "M8x1.25");
+        enter(robot, "#design-bolt", "-3");
+        assertThat(text(robot, "#design-bolt-problem")).contains("greater than 0");
+        choose(robot, "#design-thread", "M8x1.25");
         settled();
-        assertThat(text(robot, "#corner-words")).contains("M8x1.25");
-        press(robot, "#corner-leave");
+        assertThat(text(robot, "#design-words")).contains("M8x1.25");
+        press(robot, "#design-leave");
         settled();
-        assertThat(cradle().isolators().get(0).corner()).isEqualTo(MountChoices.UNDECIDED);
+        assertThat(cradle().isolators().get(0).choices()).isEqualTo(MountChoices.UNDECIDED);
     }
 
     @Test
@@ -340,11 +340,11 @@ class CradleSheetsTest extends WindowDriver {
     }
 
     @Test
-    void schools_tellTheirPrice_andOneIsTaken(FxRobot robot) {
-        at(robot, Step.CRADLE, "schools");
-        press(robot, "#schools-run");
-        until(() -> robot.lookup("#school-1").tryQuery().isPresent());
-        press(robot, "#school-1");
+    void choices_tellTheirPrice_andOneIsTaken(FxRobot robot) {
+        at(robot, Step.CRADLE, "choices");
+        press(robot, "#choices-run");
+        until(() -> robot.lookup("#choice-1").tryQuery().isPresent());
+        press(robot, "#choice-1");
         settled();
         assertThat(cradle().isSoft()).isFalse();
         assertThat(desk.examination().report(Step.SHAKE).findings())
@@ -355,7 +355,7 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void shop_tellsWhatIsOnItsShelf(FxRobot robot) {
-        at(robot, Step.CRADLE, "schools");
+        at(robot, Step.CRADLE, "choices");
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
         assertThat(text(robot, "#shop-shelf-problem")).contains("pipe of clay");
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");

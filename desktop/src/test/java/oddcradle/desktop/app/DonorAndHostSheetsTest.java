@@ -147,8 +147,8 @@ class DonorAndHostSheetsTest extends WindowDriver {
         for (DemoJobs demo : DemoJobs.values()) {
             robot.interact(() -> desk.session().openUnsaved(demo.load()));
             settled();
-            for (Step stop : Step.values()) {
-                robot.interact(() -> desk.goTo(stop));
+            for (Step step : Step.values()) {
+                robot.interact(() -> desk.goTo(step));
             }
             assertThat(desk.complaintProperty().get()).isEmpty();
             assertThat(desk.live().failureProperty().get()).isEmpty();

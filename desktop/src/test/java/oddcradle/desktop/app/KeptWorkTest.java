@@ -113,12 +113,12 @@ class KeptWorkTest extends WindowDriver {
         Platform.runLater(() -> desk.goTo(Step.LOAD));
         until(() -> robot.lookup("#answer-back").tryQuery().isPresent());
         robot.clickOn("#answer-back");
-        assertThat(desk.stopProperty().get()).isEqualTo(Step.SEAT);
+        assertThat(desk.stepProperty().get()).isEqualTo(Step.SEAT);
         assertThat(typed(robot, "#seat-up")).isEqualTo("eleven");
         assertThat(text(robot, "#seat-up-problem")).contains("no number");
         Platform.runLater(() -> desk.goTo(Step.LOAD));
         answer(robot, 0);
-        assertThat(desk.stopProperty().get()).isEqualTo(Step.LOAD);
+        assertThat(desk.stepProperty().get()).isEqualTo(Step.LOAD);
         robot.interact(() -> desk.goTo(Step.SEAT));
         assertThat(typed(robot, "#seat-up")).isEqualTo("470");
     }
@@ -133,7 +133,7 @@ class KeptWorkTest extends WindowDriver {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.session().job().name()).isEqualTo("Saltmarsh runabout");
         assertThat(typed(robot, "#add-tube-called")).isEqualTo("front cross");
-        // Another stop does not lose it.
+        // Another step does not lose it.
         robot.interact(() -> desk.goTo(Step.LOAD));
         robot.interact(() -> desk.goTo(Step.CRADLE));
         assertThat(typed(robot, "#add-tube-called")).isEqualTo("front cross");
@@ -146,7 +146,7 @@ class KeptWorkTest extends WindowDriver {
         until(() -> robot.lookup("#reading-entry").query().isVisible());
         click(robot, "#reading-entry");
         robot.write("123.4");
-        robot.clickOn("#stop-host");
+        robot.clickOn("#step-host");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.session().job().donor().survey().readings())
                 .hasSize(before + 1)

@@ -54,8 +54,8 @@ class KeyboardTest extends WindowDriver {
         }
         assertThat(notes(robot).getSelectionModel().getSelectedIndex()).isEqualTo(count - 1);
         robot.type(KeyCode.ENTER);
-        assertThat(desk.stopProperty().get())
-                .isEqualTo(notes(robot).getItems().get(count - 1).finding().stop());
+        assertThat(desk.stepProperty().get())
+                .isEqualTo(notes(robot).getItems().get(count - 1).finding().step());
         int withCure = 0;
         while (notes(robot).getItems().get(withCure).cures().isEmpty()) {
             withCure++;

@@ -129,9 +129,9 @@ abstract class WindowDriver {
         return node;
     }
 
-    /** Goes to a sheet of a stop. */
-    void at(FxRobot robot, Step stop, String leaf) {
-        robot.interact(() -> desk.goTo(stop));
+    /** Goes to a sheet of a step. */
+    void at(FxRobot robot, Step step, String leaf) {
+        robot.interact(() -> desk.goTo(step));
         click(robot, "#leaf-" + leaf);
         settled();
     }

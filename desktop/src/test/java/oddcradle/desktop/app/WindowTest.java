@@ -49,8 +49,8 @@ class WindowTest extends WindowDriver {
                 .isNotEqualTo(before.line().stages().get(0).alignment().centreDistance());
         assertThat(after.ledger().near().get(0).separation().distance())
                 .isNotEqualTo(before.ledger().near().get(0).separation().distance());
-        assertThat(after.tubeUses().get(0).share())
-                .isNotEqualTo(before.tubeUses().get(0).share());
+        assertThat(after.tubeStresses().get(0).utilisation())
+                .isNotEqualTo(before.tubeStresses().get(0).utilisation());
         assertThat(after.cutList().get(4).cutLength())
                 .isNotEqualTo(before.cutList().get(4).cutLength());
         // Left and right are held by the chain line; the arrow keys must not move them.
@@ -86,7 +86,7 @@ class WindowTest extends WindowDriver {
 
     @Test
     void teeth_changeChainAndSpeak(FxRobot robot) {
-        robot.clickOn("#stop-line");
+        robot.clickOn("#step-line");
         click(robot, "#leaf-figures");
         assertThat(text(robot, "#figure-chain-links-to-buy")).isEqualTo("88");
         click(robot, "#leaf-stages");
@@ -129,7 +129,7 @@ class WindowTest extends WindowDriver {
 
     @Test
     void softerRubber_changesFrequenciesAndShake(FxRobot robot) {
-        robot.clickOn("#stop-shake");
+        robot.clickOn("#step-shake");
         String before = text(robot, "#passed-on-at-idle");
         double stiff = desk.examination()
                 .shake()
@@ -156,25 +156,25 @@ class WindowTest extends WindowDriver {
 
     @Test
     void thickerTube_isLessWorked(FxRobot robot) {
-        robot.clickOn("#stop-load");
+        robot.clickOn("#step-load");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
-        double before = desk.examination().tubeUses().get(0).share();
+        double before = desk.examination().tubeStresses().get(0).utilisation();
         robot.clickOn("#section");
         robot.type(KeyCode.DOWN).type(KeyCode.DOWN).type(KeyCode.DOWN).type(KeyCode.ENTER);
         settled();
         assertThat(desk.session().job().member("C1").orElseThrow().section().designation())
                 .isNotEqualTo("tube 25.4 x 1.65");
-        assertThat(desk.examination().tubeUses().stream()
+        assertThat(desk.examination().tubeStresses().stream()
                         .filter(use -> use.tube().id().equals("C1"))
                         .findFirst()
                         .orElseThrow()
-                        .share())
+                        .utilisation())
                 .isLessThan(before);
     }
 
     @Test
     void why_showsFormulaAndSource(FxRobot robot) {
-        robot.clickOn("#stop-line");
+        robot.clickOn("#step-line");
         robot.clickOn((Node) robot.lookup(".why").queryAll().stream()
                 .filter(Node::isVisible)
                 .findFirst()
@@ -193,10 +193,10 @@ class WindowTest extends WindowDriver {
         robot.clickOn("#look");
         assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
-        assertThat(desk.stopProperty().get()).isEqualTo(Step.LOAD);
-        for (Step stop : Step.values()) {
-            robot.clickOn("#stop-" + stop.name().toLowerCase(Locale.ROOT));
-            assertThat(desk.stopProperty().get()).isEqualTo(stop);
+        assertThat(desk.stepProperty().get()).isEqualTo(Step.LOAD);
+        for (Step step : Step.values()) {
+            robot.clickOn("#step-" + step.name().toLowerCase(Locale.ROOT));
+            assertThat(desk.stepProperty().get()).isEqualTo(step);
         }
     }
 

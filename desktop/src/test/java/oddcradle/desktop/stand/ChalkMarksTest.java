@@ -13,16 +13,16 @@ class ChalkMarksTest {
     private static final Examination DEMO =
             Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
 
-    private static List<String> texts(Step stop) {
-        return ChalkMarks.of(DEMO, stop).stream()
+    private static List<String> texts(Step step) {
+        return ChalkMarks.of(DEMO, step).stream()
                 .map(mark -> mark.text().in(UnitStyle.MILLIMETRES))
                 .toList();
     }
 
     @Test
     void everyStop_hasItsMarks() {
-        for (Step stop : Step.values()) {
-            assertThat(texts(stop)).as(stop.title()).isNotEmpty();
+        for (Step step : Step.values()) {
+            assertThat(texts(step)).as(step.title()).isNotEmpty();
         }
     }
 

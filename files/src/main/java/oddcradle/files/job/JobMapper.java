@@ -1,6 +1,7 @@
 package oddcradle.files.job;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -22,6 +23,8 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.math.Guard;
@@ -63,7 +66,8 @@ final class JobMapper {
             .addMixIn(Stage.class, StageTypes.class)
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .addMixIn(Neighbour.class, NeighbourTypes.class)
-            .addMixIn(MountElement.class, CushionTypes.class)
+            .addMixIn(Isolator.class, IsolatorNames.class)
+            .addMixIn(MountElement.class, MountElementTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
             .build();
 
@@ -165,7 +169,16 @@ final class JobMapper {
         @JsonSubTypes.Type(value = BondedBush.class, name = "bush"),
         @JsonSubTypes.Type(value = Hard.class, name = "hard")
     })
-    private interface CushionTypes {}
+    private interface MountElementTypes {}
+
+    /** Names that job files have had since before the field's own were used inside. */
+    private interface IsolatorNames {
+        @JsonProperty("pad")
+        MountElement element();
+
+        @JsonProperty("corner")
+        MountChoices choices();
+    }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({

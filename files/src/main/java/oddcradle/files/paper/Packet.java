@@ -163,7 +163,7 @@ public final class Packet {
             rows.add(List.of(
                     "1",
                     "mount " + isolator.id(),
-                    isolator.pad().designation(),
+                    isolator.element().designation(),
                     "boss " + isolator.boss() + " to node " + isolator.node()));
         }
         for (Boss boss : job.donor().bosses()) {
@@ -210,7 +210,7 @@ public final class Packet {
                     .toList();
             rows.add(List.of(
                     finding.severity().word(),
-                    finding.stop().title(),
+                    finding.step().title(),
                     finding.what().in(style),
                     String.join("; or ", cures),
                     finding.why().source().words()));

@@ -37,10 +37,10 @@ public final class CradleJson {
             ObjectNode each = mounts.addObject()
                     .put("id", isolator.id())
                     .put("boss", isolator.boss())
-                    .put("cushion", isolator.pad().designation())
-                    .put("k_along", isolator.pad().stiffness().x())
-                    .put("k_across", isolator.pad().stiffness().y());
-            examination.corners().stream()
+                    .put("cushion", isolator.element().designation())
+                    .put("k_along", isolator.element().stiffness().x())
+                    .put("k_across", isolator.element().stiffness().y());
+            examination.mountDesigns().stream()
                     .filter(corner -> corner.isolator().id().equals(isolator.id()))
                     .findFirst()
                     .ifPresent(corner -> corner(each, corner));
@@ -77,7 +77,7 @@ public final class CradleJson {
         out.putObject("bolt_load")
                 .put("tension", corner.bolt().tension())
                 .put("shear", corner.bolt().shear())
-                .put("use", corner.bolt().use());
+                .put("use", corner.bolt().utilisation());
         stack(out.putObject("stack"), corner.stack());
         corner.ears().ifPresent(ears -> stack(out.putObject("engine_bracket"), ears));
         corner.collar().ifPresent(collar -> out.putObject("collar")
@@ -97,7 +97,7 @@ public final class CradleJson {
                 .put("boxed", tab.boxed())
                 .put("weld_leg", tab.leg())
                 .put("weld_leg_needed", tab.weldNeeded())
-                .put("use", tab.use())
+                .put("use", tab.utilisation())
                 .put("worst", tab.worst());
         ArrayNode outline = out.putArray("outline");
         corner.outline()
@@ -120,14 +120,14 @@ public final class CradleJson {
                                 .put("engaged", reach.engaged())
                                 .put("needed", reach.needed())
                                 .put("left", reach.left()),
-                        () -> out.put("threads_showing", stack.showing()));
+                        () -> out.put("threads_showing", stack.threadProtrusion()));
         ArrayNode shims = out.putArray("shims");
         stack.shims().forEach(shims::add);
         if (stack.sleeve() > 0) {
-            out.put("rubber_squeezed", stack.squeeze());
+            out.put("rubber_squeezed", stack.compression());
         }
         if (!stack.isHeldByBond()) {
-            out.put("washer_catches", stack.catches());
+            out.put("washer_catches", stack.washerOverlap());
         }
         ArrayNode layers = out.putArray("layers");
         stack.layers().forEach(layer -> layers.addObject()
@@ -155,8 +155,8 @@ public final class CradleJson {
                 .put("hours", choice.hours())
                 .put("price", choice.price());
         optional(out, "lowest_mode", choice.lowestMode());
-        optional(out, "passes_at_cruise", choice.passes());
-        optional(out, "worst_use", choice.worstUse());
+        optional(out, "passes_at_cruise", choice.transmissibility());
+        optional(out, "worst_use", choice.highestUtilisation());
     }
 
     private static void optional(ObjectNode out, String name, Optional<Double> value) {
@@ -173,8 +173,8 @@ public final class CradleJson {
                     .put("number", k + 1)
                     .put("kind", proposal.kind().name().toLowerCase(Locale.ROOT))
                     .put("title", proposal.title())
-                    .put("soft", proposal.manner().isSoft())
-                    .put("points", proposal.manner().points())
+                    .put("soft", proposal.mountStyle().isSoft())
+                    .put("points", proposal.mountStyle().points())
                     .put("mass", proposal.mass())
                     .put("tubes", proposal.tubes())
                     .put("joints", proposal.joints())
@@ -183,7 +183,7 @@ public final class CradleJson {
                     .put("weak_point", proposal.weakPoint())
                     .put("stops", proposal.stops())
                     .put("watches", proposal.watches());
-            proposal.worstUse().ifPresent(use -> each.put("worst_use", use.share())
+            proposal.worstUse().ifPresent(use -> each.put("worst_use", use.utilisation())
                     .put("worst_tube", use.tube().id()));
             proposal.worstGap().ifPresent(gap -> each.put("worst_gap_margin", gap.margin())
                     .put("worst_gap_part", gap.donorPart().id())

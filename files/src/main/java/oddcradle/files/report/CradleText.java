@@ -40,7 +40,7 @@ public final class CradleText {
         proposal.worstUse().ifPresent(use -> text.append("; ")
                 .append(use.tube().label())
                 .append(" at ")
-                .append(style.show(Quantity.share(use.share()))));
+                .append(style.show(Quantity.share(use.utilisation()))));
         proposal.worstGap().ifPresent(gap -> text.append("; tightest ")
                 .append(gap.donorPart().label())
                 .append(" to ")

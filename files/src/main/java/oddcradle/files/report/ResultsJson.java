@@ -36,9 +36,9 @@ public final class ResultsJson {
         out.put("format", "odd-cradle results").put("version", VERSION);
         out.put("job", examination.job().name());
         out.put("worst", word(examination.findings().get(0)));
-        ArrayNode stops = out.putArray("stops");
-        for (Step stop : Step.values()) {
-            stops.add(stop(examination, examination.report(stop)));
+        ArrayNode steps = out.putArray("stops");
+        for (Step step : Step.values()) {
+            steps.add(step(examination, examination.report(step)));
         }
         ObjectNode survey = out.putObject("survey");
         for (Side side : Side.values()) {
@@ -67,9 +67,9 @@ public final class ResultsJson {
         return finding.severity().name().toLowerCase(Locale.ROOT);
     }
 
-    private static ObjectNode stop(Examination examination, StepReport report) {
+    private static ObjectNode step(Examination examination, StepReport report) {
         ObjectNode out = MAPPER.createObjectNode();
-        out.put("stop", report.stop().name().toLowerCase(Locale.ROOT));
+        out.put("stop", report.step().name().toLowerCase(Locale.ROOT));
         out.put("worst", report.worst().name().toLowerCase(Locale.ROOT));
         ArrayNode figures = out.putArray("figures");
         for (Figure figure : report.figures()) {
@@ -129,7 +129,8 @@ public final class ResultsJson {
     private static void modes(ObjectNode out, Examination examination) {
         examination.shake().answer().ifPresent(shake -> {
             ModesResult result = shake.modes();
-            out.put("passed_on_at_idle", shake.atIdle()).put("passed_on_at_cruise", shake.atCruise());
+            out.put("passed_on_at_idle", shake.transmissibilityAtIdle())
+                    .put("passed_on_at_cruise", shake.transmissibilityAtCruise());
             ArrayNode frequencies = out.putArray("frequencies_hz");
             ArrayNode shares = out.putArray("ke_percent");
             result.modes().forEach(mode -> {

@@ -17,12 +17,12 @@ public final class ResultsText {
 
     public static String of(Examination examination, UnitStyle style) {
         StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
-        for (Step stop : Step.values()) {
-            StepReport report = examination.report(stop);
+        for (Step step : Step.values()) {
+            StepReport report = examination.report(step);
             text.append('\n')
-                    .append(stop.number())
+                    .append(step.number())
                     .append(' ')
-                    .append(stop.title())
+                    .append(step.title())
                     .append(": ");
             text.append(report.worst().word()).append('\n');
             for (Figure figure : report.figures()) {

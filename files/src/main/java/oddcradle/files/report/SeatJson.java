@@ -63,7 +63,7 @@ public final class SeatJson {
 
     static void write(ObjectNode out, Examination examination) {
         limits(out.putArray("limits"), examination);
-        knockOns(out.putArray("knock_ons"), examination);
+        neighbourChecks(out.putArray("knock_ons"), examination);
         odds(out.putObject("odds"), OddsOfFit.of(examination, OddsOfFit.DRAWS, Progress.UNWATCHED));
         ArrayNode bolts = out.putArray("mount_bolts");
         MountAccess.of(examination).forEach(bolt -> bolt(bolts.addObject(), bolt));
@@ -107,16 +107,16 @@ public final class SeatJson {
         }
     }
 
-    private static void knockOns(ArrayNode out, Examination examination) {
-        for (NeighbourChecks.NeighbourCheck knockOn : examination.knockOns()) {
+    private static void neighbourChecks(ArrayNode out, Examination examination) {
+        for (NeighbourChecks.NeighbourCheck neighbourCheck : examination.neighbourChecks()) {
             ObjectNode each = out.addObject()
-                    .put("id", knockOn.neighbour().id())
-                    .put("label", knockOn.neighbour().label())
-                    .put("question", knockOn.neighbour().question())
-                    .put("severity", knockOn.finding().severity().word())
-                    .put("answer", knockOn.finding().what().in(UnitStyle.MILLIMETRES));
+                    .put("id", neighbourCheck.neighbour().id())
+                    .put("label", neighbourCheck.neighbour().label())
+                    .put("question", neighbourCheck.neighbour().question())
+                    .put("severity", neighbourCheck.finding().severity().word())
+                    .put("answer", neighbourCheck.finding().what().in(UnitStyle.MILLIMETRES));
             ArrayNode figures = each.putArray("figures");
-            for (Figure figure : knockOn.figures()) {
+            for (Figure figure : neighbourCheck.figures()) {
                 figures.addObject()
                         .put("name", figure.name())
                         .put("si", figure.quantity().si())

@@ -45,7 +45,7 @@ class CradleJobTest {
     private static Job full() throws IOException {
         Job job = demo();
         Cradle cradle = job.cradle();
-        List<MountElement> cushions = List.of(
+        List<MountElement> elements = List.of(
                 new Hard(),
                 new BondedBush(0.02, 0.044, 0.04, 45, Elastomer.SILICONE),
                 new BondedPad(0.05, 0.02, 85, Elastomer.URETHANE),
@@ -54,8 +54,8 @@ class CradleJobTest {
         for (int k = 0; k < 4; k++) {
             isolators.add(cradle.isolators()
                     .get(k)
-                    .withPad(cushions.get(k))
-                    .withCorner(MountChoices.UNDECIDED
+                    .withElement(elements.get(k))
+                    .withChoices(MountChoices.UNDECIDED
                             .withThread("3/8-24")
                             .with(MountChoices.Item.GAP, Optional.of(0.001))
                             .with(MountChoices.Item.TAB, Optional.of(0.004))));
@@ -104,7 +104,7 @@ class CradleJobTest {
         ObjectNode tree = (ObjectNode) MAPPER.readTree(DEMO.toFile());
         ((ObjectNode) tree.at("/cradle/isolators/0/pad")).remove("type");
         Job job = JobCodec.read("x", MAPPER.writeValueAsBytes(tree)).job();
-        assertThat(job.cradle().isolators().get(0).pad()).isInstanceOf(BondedPad.class);
+        assertThat(job.cradle().isolators().get(0).element()).isInstanceOf(BondedPad.class);
     }
 
     @ParameterizedTest

@@ -44,8 +44,9 @@ class DemoCradlesTest {
         assertThat(examination.report(Step.CRADLE).findings())
                 .noneMatch(finding -> finding.severity() == Severity.STOP);
         assertThat(best.stops()).isZero();
-        assertThat(best.worstUse().orElseThrow().share()).isLessThanOrEqualTo(1);
-        assertThat(examination.corners()).hasSize(accepted.cradle().isolators().size());
+        assertThat(best.worstUse().orElseThrow().utilisation()).isLessThanOrEqualTo(1);
+        assertThat(examination.mountDesigns())
+                .hasSize(accepted.cradle().isolators().size());
         // Judged afresh it is what the card said.
         assertThat(examination.mountStiffness().orElseThrow().frequencies().get(0))
                 .isEqualTo(best.lowestMode().orElseThrow());

@@ -33,7 +33,7 @@ import oddcradle.core.step.seat.NeighbourChecks;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What the Seat stop promises, on every demo. */
+/** What the Seat step promises, on every demo. */
 class DemoSeatsTest {
     private static Job cold(Job job) {
         Seat seat = job.seat();
@@ -129,7 +129,7 @@ class DemoSeatsTest {
                 .isBlank());
         assertThat(LiftNotes.hang(examination.job()).balanced()).isTrue();
         assertThat(LiftNotes.pads(examination)).hasSize(4);
-        assertThat(examination.knockOns())
+        assertThat(examination.neighbourChecks())
                 .isNotEmpty()
                 .extracting(NeighbourChecks.NeighbourCheck::finding)
                 .doesNotContainNull();

@@ -47,7 +47,7 @@ class JudgementTest {
     void whatCarriesMoreThanIsAllowed_isAStop(DemoJobs demo) {
         for (Job job : List.of(job(demo), stronger(job(demo)))) {
             Examination examination = Examination.of(job);
-            for (TubeStress use : examination.tubeUses()) {
+            for (TubeStress use : examination.tubeStresses()) {
                 assertThat(examination.report(Step.LOAD).findings().stream()
                                 .filter(finding -> finding.code().equals("load.stress"))
                                 .filter(finding -> finding.where()
@@ -55,7 +55,7 @@ class JudgementTest {
                                         .contains(use.tube().id()))
                                 .map(Finding::severity))
                         .as(use.tube().id())
-                        .allMatch(severity -> (severity == Severity.STOP) == use.share() > 1);
+                        .allMatch(severity -> (severity == Severity.STOP) == use.utilisation() > 1);
             }
             Quantity whole = Quantity.share(1);
             for (Finding finding : examination.findings()) {
@@ -146,7 +146,7 @@ class JudgementTest {
         Examination lent = Examination.of(turned, Examination.of(before));
         Examination fresh = Examination.of(turned);
         assertThat(lent.report(Step.SEAT)).isEqualTo(fresh.report(Step.SEAT));
-        assertThat(lent.corners()).isEqualTo(fresh.corners());
+        assertThat(lent.mountDesigns()).isEqualTo(fresh.mountDesigns());
         assertThat(lent.report(Step.SEAT)).isNotEqualTo(Examination.of(before).report(Step.SEAT));
     }
 

@@ -46,17 +46,17 @@ class EveryWordTest {
     @EnumSource(DemoJobs.class)
     void everyFigureAndFinding_canBeAskedWhy(DemoJobs demo) {
         Examination examination = Examination.of(demo.load().job());
-        for (Step stop : Step.values()) {
+        for (Step step : Step.values()) {
             Set<String> names = new HashSet<>();
-            for (Figure figure : examination.report(stop).figures()) {
+            for (Figure figure : examination.report(step).figures()) {
                 assertThat(names.add(figure.name()))
                         .as("two figures are called " + figure.name())
                         .isTrue();
-                isPlain(figure.name(), stop.title());
+                isPlain(figure.name(), step.title());
                 isExplained(figure.why(), figure.name());
             }
-            for (Finding finding : examination.report(stop).findings()) {
-                assertThat(finding.stop()).isEqualTo(stop);
+            for (Finding finding : examination.report(step).findings()) {
+                assertThat(finding.step()).isEqualTo(step);
                 assertThat(finding.code()).matches("[a-z]+\\.[a-z-]+");
                 isExplained(finding.why(), finding.code());
                 for (UnitStyle style : UnitStyle.values()) {

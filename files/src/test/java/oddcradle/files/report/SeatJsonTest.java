@@ -14,7 +14,7 @@ import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** The Seat stop in the printed results. */
+/** The Seat step in the printed results. */
 class SeatJsonTest {
     private static JsonNode results(DemoJobs demo) throws Exception {
         return new ObjectMapper()

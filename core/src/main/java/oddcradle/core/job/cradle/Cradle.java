@@ -72,13 +72,13 @@ public record Cradle(
 
     /** Whether anything soft lets the donor move. */
     public boolean isSoft() {
-        return isolators.stream().anyMatch(isolator -> !isolator.pad().isHard());
+        return isolators.stream().anyMatch(isolator -> !isolator.element().isHard());
     }
 
     /** Hardnesses that everything soft here is sold in, softest first; none where nothing is soft. */
     public List<Double> soldHardnesses() {
         List<Elastomer> kinds = isolators.stream()
-                .flatMap(isolator -> isolator.pad().madeOf().stream())
+                .flatMap(isolator -> isolator.element().madeOf().stream())
                 .distinct()
                 .toList();
         return kinds.stream()

@@ -281,42 +281,42 @@ public sealed interface CradleEdit extends JobEdit {
     }
 
     /** What is soft in some mounts. */
-    record SetCushion(List<String> mounts, MountElement cushion, Optional<Double> loss) implements CradleEdit {
-        public SetCushion {
+    record SetElement(List<String> mounts, MountElement element, Optional<Double> loss) implements CradleEdit {
+        public SetElement {
             mounts = List.copyOf(mounts);
         }
 
         @Override
         public Cradle applyTo(Cradle cradle) {
-            return changed(cradle, mounts, each -> each.withPad(cushion).withLoss(loss.orElse(each.loss())));
+            return changed(cradle, mounts, each -> each.withElement(element).withLoss(loss.orElse(each.loss())));
         }
 
         @Override
         public Phrase label() {
-            return Phrase.of("{} {}", mounts.size() == 1 ? mounts.get(0) : "mounts", cushion);
+            return Phrase.of("{} {}", mounts.size() == 1 ? mounts.get(0) : "mounts", element);
         }
 
         @Override
         public String mergeKey() {
-            return "cushion." + mounts;
+            return "element." + mounts;
         }
     }
 
     /** What is decided about the bolt and tab of one mount. */
-    record SetCorner(String mount, MountChoices corner) implements CradleEdit {
+    record SetChoices(String mount, MountChoices design) implements CradleEdit {
         @Override
         public Cradle applyTo(Cradle cradle) {
-            return changed(cradle, List.of(mount), each -> each.withCorner(corner));
+            return changed(cradle, List.of(mount), each -> each.withChoices(design));
         }
 
         @Override
         public Phrase label() {
-            return Phrase.of("corner {}", mount);
+            return Phrase.of("hardware of {}", mount);
         }
 
         @Override
         public String mergeKey() {
-            return "corner." + mount;
+            return "design." + mount;
         }
     }
 

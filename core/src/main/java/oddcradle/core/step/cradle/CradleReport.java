@@ -44,9 +44,9 @@ public final class CradleReport {
 
     private CradleReport() {}
 
-    /** What the stop is told about the rest of the job. */
+    /** What the step is told about the rest of the job. */
     public record Known(
-            LineResult line, List<TubeStress> uses, List<MountDesign> corners, Optional<MountStiffness> stiffness) {}
+            LineResult line, List<TubeStress> uses, List<MountDesign> designs, Optional<MountStiffness> stiffness) {}
 
     public static StepReport report(Job job, Seating seating, Known known) {
         List<Figure> figures = new ArrayList<>();
@@ -58,11 +58,11 @@ public final class CradleReport {
         for (Isolator isolator : job.cradle().isolators()) {
             stiffness(figures, isolator);
         }
-        known.corners().forEach(corner -> bracket(findings, corner));
-        findings.addAll(MountNotes.of(job, known.corners()));
-        findings.addAll(StackNeighbours.of(job, seating, known.corners()));
+        known.designs().forEach(design -> bracket(findings, design));
+        findings.addAll(MountNotes.of(job, known.designs()));
+        findings.addAll(StackNeighbours.of(job, seating, known.designs()));
         known.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
-        known.corners().forEach(corner -> figures.addAll(MountFigures.of(corner)));
+        known.designs().forEach(design -> figures.addAll(MountFigures.of(design)));
         DetailNotes.Notes details = DetailNotes.of(job, seating, known.line(), known.uses());
         figures.addAll(details.figures());
         findings.addAll(details.findings());
@@ -94,7 +94,7 @@ public final class CradleReport {
                         Source.derived("flexibilities in series"))));
         List<MountStiffness.SeatStiffness> floppy = new ArrayList<>();
         for (int k = 0; k < stiffness.seats().size(); k++) {
-            boolean soft = !job.cradle().isolators().get(k).pad().isHard();
+            boolean soft = !job.cradle().isolators().get(k).element().isHard();
             if (soft && stiffness.seats().get(k).ratio() < MountStiffness.LEAST_RATIO) {
                 floppy.add(stiffness.seats().get(k));
             }
@@ -244,17 +244,17 @@ public final class CradleReport {
     }
 
     private static void stiffness(List<Figure> figures, Isolator isolator) {
-        if (isolator.pad().isHard()) {
+        if (isolator.element().isHard()) {
             return;
         }
-        Why why = why(isolator.pad());
-        Vec3 stiffness = isolator.pad().stiffness();
+        Why why = why(isolator.element());
+        Vec3 stiffness = isolator.element().stiffness();
         figures.add(new Figure(isolator.id() + " along its axis", Quantity.stiffness(stiffness.x()), why));
         figures.add(new Figure(isolator.id() + " across", Quantity.stiffness(stiffness.y()), why));
     }
 
-    private static Why why(MountElement cushion) {
-        if (cushion instanceof BondedPad pad) {
+    private static Why why(MountElement element) {
+        if (element instanceof BondedPad pad) {
             return new Why(
                     "Ec A / h, Ec = E (1 + 2 k s²), s = d / 4h; across: G A / h",
                     List.of(
@@ -263,7 +263,7 @@ public final class CradleReport {
                             input("hardness", Quantity.hardness(pad.hardness()))),
                     RUBBER);
         }
-        BondedBush bush = (BondedBush) cushion;
+        BondedBush bush = (BondedBush) element;
         return new Why(
                 "2 pi G L / ln(b/a); across: between a bush that bulges freely at its ends and a long one",
                 List.of(
@@ -274,9 +274,9 @@ public final class CradleReport {
                 BUSH);
     }
 
-    private static void bracket(List<Finding> findings, MountDesign corner) {
-        Quantity reach = Quantity.length(corner.tab().standoff());
-        if (corner.through() || corner.tab().boxed() || reach.si() <= LONGEST_BRACKET) {
+    private static void bracket(List<Finding> findings, MountDesign design) {
+        Quantity reach = Quantity.length(design.tab().standoff());
+        if (design.through() || design.tab().boxed() || reach.si() <= LONGEST_BRACKET) {
             return;
         }
         Quantity limit = Quantity.length(LONGEST_BRACKET);
@@ -286,12 +286,12 @@ public final class CradleReport {
                 Severity.WATCH,
                 Phrase.of(
                         "the tab of {} reaches {} from its tube; a flat tab bends beyond {}, box it or bring the tube nearer",
-                        corner.isolator().id(),
+                        design.isolator().id(),
                         reach,
                         limit),
                 reach,
                 limit,
-                Place.of(corner.isolator().id(), corner.at()),
+                Place.of(design.isolator().id(), design.at()),
                 new Why("from the tube's surface to the bolt", List.of(), Source.commonPractice())));
     }
 }

@@ -229,7 +229,7 @@ final class DetailNotes {
         double share = left.sectionModulus() / whole;
         double use = uses.stream()
                 .filter(each -> each.tube().id().equals(member.id()))
-                .mapToDouble(TubeStress::share)
+                .mapToDouble(TubeStress::utilisation)
                 .max()
                 .orElse(0);
         double then = use / share;

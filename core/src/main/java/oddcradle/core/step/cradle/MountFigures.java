@@ -17,26 +17,26 @@ final class MountFigures {
 
     private MountFigures() {}
 
-    static List<Figure> of(MountDesign corner) {
-        String id = corner.isolator().id();
-        BoltStack stack = corner.stack();
+    static List<Figure> of(MountDesign design) {
+        String id = design.isolator().id();
+        BoltStack stack = design.stack();
         return List.of(
                 new Figure(
-                        id + " tab, worst " + corner.tab().worst(),
-                        Quantity.share(corner.tab().use()),
-                        MountNotes.tabWhy(corner.tab())),
+                        id + " tab, worst " + design.tab().worst(),
+                        Quantity.share(design.tab().utilisation()),
+                        MountNotes.tabWhy(design.tab())),
                 new Figure(
                         id + " bolt " + stack.bolt().mark(),
-                        Quantity.share(corner.bolt().use()),
+                        Quantity.share(design.bolt().utilisation()),
                         new Why(
                                 "hypot(tension / proof, shear / 0.577 proof), by the factor",
                                 List.of(
                                         input(
                                                 "tension",
-                                                Quantity.force(corner.bolt().tension())),
+                                                Quantity.force(design.bolt().tension())),
                                         input(
                                                 "shear",
-                                                Quantity.force(corner.bolt().shear()))),
+                                                Quantity.force(design.bolt().shear()))),
                                 Source.fromMemory("Shigley, Mechanical Engineering Design"))),
                 new Figure(
                         id + " tighten to, dry",

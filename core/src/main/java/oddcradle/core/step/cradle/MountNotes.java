@@ -42,47 +42,47 @@ final class MountNotes {
 
     private MountNotes() {}
 
-    static List<Finding> of(Job job, List<MountDesign> corners) {
+    static List<Finding> of(Job job, List<MountDesign> designs) {
         List<Finding> findings = new ArrayList<>();
-        for (MountDesign corner : corners) {
-            tab(findings, job, corner);
-            bolt(findings, corner);
-            fit(findings, corner);
-            rubber(findings, corner);
-            thread(findings, job, corner);
-            corner.collar().ifPresent(collar -> collar(findings, corner, collar));
+        for (MountDesign design : designs) {
+            tab(findings, job, design);
+            bolt(findings, design);
+            fit(findings, design);
+            rubber(findings, design);
+            thread(findings, job, design);
+            design.collar().ifPresent(collar -> collar(findings, design, collar));
         }
-        mixed(findings, job, corners);
-        bonds(findings, corners);
+        mixed(findings, job, designs);
+        bonds(findings, designs);
         return findings;
     }
 
-    private static Place at(MountDesign corner) {
-        return Place.of(corner.isolator().id(), corner.at());
+    private static Place at(MountDesign design) {
+        return Place.of(design.isolator().id(), design.at());
     }
 
-    private static String id(MountDesign corner) {
-        return corner.isolator().id();
+    private static String id(MountDesign design) {
+        return design.isolator().id();
     }
 
-    private static void tab(List<Finding> findings, Job job, MountDesign corner) {
-        Tab tab = corner.tab();
-        if (tab.use() > 1) {
+    private static void tab(List<Finding> findings, Job job, MountDesign design) {
+        Tab tab = design.tab();
+        if (tab.utilisation() > 1) {
             findings.add(Finding.atMost(
                     "cradle.tab",
                     Step.CRADLE,
-                    Severity.ofUtilisation(tab.use()),
+                    Severity.ofUtilisation(tab.utilisation()),
                     Phrase.of(
                             "the tab of {} is overworked in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
                                     + " tube nearer or take thicker plate",
-                            id(corner),
+                            id(design),
                             tab.worst(),
-                            Quantity.share(tab.use()),
+                            Quantity.share(tab.utilisation()),
                             Quantity.length(tab.thickness()),
                             Quantity.length(tab.standoff())),
-                    Quantity.share(tab.use()),
+                    Quantity.share(tab.utilisation()),
                     Quantity.share(1),
-                    at(corner),
+                    at(design),
                     tabWhy(tab)));
         }
         if (tab.leg() > tab.thickness() + 1e-9) {
@@ -93,30 +93,30 @@ final class MountNotes {
                     Phrase.of(
                             "the tab of {} is {} thick, thinner than the {} leg of its weld: it burns through; take thicker plate"
                                     + " or a smaller weld",
-                            id(corner),
+                            id(design),
                             Quantity.length(tab.thickness()),
                             Quantity.length(tab.leg())),
                     Quantity.length(tab.leg()),
                     Quantity.length(tab.thickness()),
-                    at(corner),
+                    at(design),
                     new Why("leg against thickness", List.of(), Source.commonPractice())));
         }
         double rule = job.build().shop().thin() ? 2.0 : 1.5;
-        if (tab.edgeRatio() < rule - 1e-9 && corner.isolator().pad().isHard()) {
+        if (tab.edgeRatio() < rule - 1e-9 && design.isolator().element().isHard()) {
             findings.add(Finding.atLeast(
                     "cradle.edge",
                     Step.CRADLE,
                     tab.edgeRatio() < 1.0 ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
                             "the hole of {} is {} from the edge of its tab, {} diameters; {} is the least: make the tab {} wide",
-                            id(corner),
+                            id(design),
                             Quantity.length(tab.edge()),
                             Quantity.ratio(tab.edgeRatio()),
                             Quantity.ratio(rule),
                             Quantity.length(2 * rule * tab.hole())),
                     Quantity.ratio(tab.edgeRatio()),
                     Quantity.ratio(rule),
-                    at(corner),
+                    at(design),
                     new Why("edge / hole", List.of(input("hole", Quantity.length(tab.hole()))), EDGE)));
         }
     }
@@ -132,36 +132,36 @@ final class MountNotes {
                 TAB);
     }
 
-    private static void bolt(List<Finding> findings, MountDesign corner) {
-        if (corner.bolt().use() > 1) {
+    private static void bolt(List<Finding> findings, MountDesign design) {
+        if (design.bolt().utilisation() > 1) {
             findings.add(Finding.atMost(
                     "cradle.bolt",
                     Step.CRADLE,
                     Severity.STOP,
                     Phrase.of(
                             "the {} bolt of {} carries {} along and {} across, {} of what is allowed; take a thicker or harder one",
-                            corner.stack().thread().designation(),
-                            id(corner),
-                            Quantity.force(corner.bolt().tension()),
-                            Quantity.force(corner.bolt().shear()),
-                            Quantity.share(corner.bolt().use())),
-                    Quantity.share(corner.bolt().use()),
+                            design.stack().thread().designation(),
+                            id(design),
+                            Quantity.force(design.bolt().tension()),
+                            Quantity.force(design.bolt().shear()),
+                            Quantity.share(design.bolt().utilisation())),
+                    Quantity.share(design.bolt().utilisation()),
                     Quantity.share(1),
-                    at(corner),
+                    at(design),
                     new Why(
                             "hypot(tension / proof, shear / 0.577 proof), by the factor",
                             List.of(input(
                                     "proof",
-                                    Quantity.force(corner.stack()
+                                    Quantity.force(design.stack()
                                             .grade()
-                                            .proofLoad(corner.stack().thread())))),
+                                            .proofLoad(design.stack().thread())))),
                             TAB)));
         }
     }
 
-    private static void fit(List<Finding> findings, MountDesign corner) {
-        BoltStack stack = corner.stack();
-        if (stack.free() < -FIT) {
+    private static void fit(List<Finding> findings, MountDesign design) {
+        BoltStack stack = design.stack();
+        if (stack.axialClearance() < -FIT) {
             findings.add(Finding.atLeast(
                     "cradle.stack",
                     Step.CRADLE,
@@ -169,16 +169,17 @@ final class MountNotes {
                     Phrase.of(
                             "the stack of {} does not fit: lug, rubber and tube need {} more than the tube leaves; move the tube"
                                     + " away or take a lower pad",
-                            id(corner),
-                            Quantity.length(-stack.free())),
-                    Quantity.length(stack.free()),
+                            id(design),
+                            Quantity.length(-stack.axialClearance())),
+                    Quantity.length(stack.axialClearance()),
                     Quantity.length(0),
-                    at(corner),
+                    at(design),
                     new Why("room along the bolt less what stands in it", List.of(), STACK)));
         }
         if (stack.reach().isEmpty()
-                && (stack.showing() < FEWEST_PITCHES - 1e-9 || stack.showing() > MOST_PITCHES + 1e-9)) {
-            boolean few = stack.showing() < FEWEST_PITCHES;
+                && (stack.threadProtrusion() < FEWEST_PITCHES - 1e-9
+                        || stack.threadProtrusion() > MOST_PITCHES + 1e-9)) {
+            boolean few = stack.threadProtrusion() < FEWEST_PITCHES;
             findings.add(Finding.statement(
                     "cradle.bolt-length",
                     Step.CRADLE,
@@ -188,15 +189,15 @@ final class MountNotes {
                                     "bolt {} of {} is too short: the stack is {} and the nut wants a thread beyond it; take the next"
                                             + " length",
                                     stack.bolt().mark(),
-                                    id(corner),
+                                    id(design),
                                     Quantity.length(stack.grip()))
                             : Phrase.of(
                                     "bolt {} of {} stands {} threads out of its nut; cut it, the stack is {}",
                                     stack.bolt().mark(),
-                                    id(corner),
-                                    Quantity.count(Math.round(stack.showing())),
+                                    id(design),
+                                    Quantity.count(Math.round(stack.threadProtrusion())),
                                     Quantity.length(stack.grip())),
-                    at(corner),
+                    at(design),
                     new Why(
                             "(length - stack - nut) / pitch",
                             List.of(
@@ -214,16 +215,16 @@ final class MountNotes {
                                     + " clamps; add washers",
                             stack.bolt().mark(),
                             Quantity.length(stack.bolt().grip()),
-                            id(corner)),
+                            id(design)),
                     Quantity.length(stack.bolt().grip()),
                     Quantity.length(stack.grip()),
-                    at(corner),
+                    at(design),
                     new Why("shank against stack", List.of(), STACK)));
         }
     }
 
-    private static void rubber(List<Finding> findings, MountDesign corner) {
-        BoltStack stack = corner.stack();
+    private static void rubber(List<Finding> findings, MountDesign design) {
+        BoltStack stack = design.stack();
         for (BoltStack.Contact contact : stack.contacts()) {
             if (contact.shorts()) {
                 findings.add(Finding.atLeast(
@@ -232,7 +233,7 @@ final class MountNotes {
                         contact.gap() <= 0 ? Severity.STOP : Severity.WATCH,
                         Phrase.of(
                                 "{}: the {} comes within {} of the {}, the rubber moves {}; metal shorts the isolator: {} by {}",
-                                id(corner),
+                                id(design),
                                 contact.engine(),
                                 Quantity.length(Math.max(0, contact.gap())),
                                 contact.frame(),
@@ -241,17 +242,17 @@ final class MountNotes {
                                 Quantity.length(contact.needed() - contact.gap())),
                         Quantity.length(contact.gap()),
                         Quantity.length(contact.needed()),
-                        at(corner),
+                        at(design),
                         new Why(
                                 "gap against what the rubber moves there and 1 mm",
                                 List.of(input("moves", Quantity.length(contact.needed() - BoltStack.SPARE))),
                                 Source.commonPractice())));
             }
         }
-        if (corner.isolator().pad().isHard() || stack.isHeldByBond()) {
+        if (design.isolator().element().isHard() || stack.isHeldByBond()) {
             return;
         }
-        if (stack.squeeze() > BoltStack.MOST_SQUEEZE) {
+        if (stack.compression() > BoltStack.MOST_COMPRESSION) {
             findings.add(Finding.atMost(
                     "cradle.squeeze",
                     Step.CRADLE,
@@ -259,16 +260,17 @@ final class MountNotes {
                     Phrase.of(
                             "the sleeve of {} is {} long: the bolt crushes the rubber by {} before the sleeve bottoms; make it {}"
                                     + " longer",
-                            id(corner),
+                            id(design),
                             Quantity.length(stack.sleeve()),
-                            Quantity.share(stack.squeeze()),
-                            Quantity.length((stack.squeeze() - BoltStack.MOST_SQUEEZE / 2) * rubberHeight(corner))),
-                    Quantity.share(stack.squeeze()),
-                    Quantity.share(BoltStack.MOST_SQUEEZE),
-                    at(corner),
+                            Quantity.share(stack.compression()),
+                            Quantity.length(
+                                    (stack.compression() - BoltStack.MOST_COMPRESSION / 2) * rubberHeight(design))),
+                    Quantity.share(stack.compression()),
+                    Quantity.share(BoltStack.MOST_COMPRESSION),
+                    at(design),
                     new Why("(pad + plate + snubber - sleeve) / rubber", List.of(), Source.commonPractice())));
         }
-        if (stack.catches() < BoltStack.LEAST_CATCH - 1e-9) {
+        if (stack.washerOverlap() < BoltStack.LEAST_WASHER_OVERLAP - 1e-9) {
             findings.add(Finding.atLeast(
                     "cradle.catch",
                     Step.CRADLE,
@@ -276,20 +278,20 @@ final class MountNotes {
                     Phrase.of(
                             "if the rubber of {} lets go its large washer does not hold: it reaches {} over the hole, {} is the"
                                     + " least; take a larger one",
-                            id(corner),
-                            Quantity.length(stack.catches()),
-                            Quantity.length(BoltStack.LEAST_CATCH)),
-                    Quantity.length(stack.catches()),
-                    Quantity.length(BoltStack.LEAST_CATCH),
-                    at(corner),
+                            id(design),
+                            Quantity.length(stack.washerOverlap()),
+                            Quantity.length(BoltStack.LEAST_WASHER_OVERLAP)),
+                    Quantity.length(stack.washerOverlap()),
+                    Quantity.length(BoltStack.LEAST_WASHER_OVERLAP),
+                    at(design),
                     new Why("washer radius - hole radius", List.of(), Source.commonPractice())));
         }
     }
 
     /** Rubber that tears lets the engine go, unless something catches it. */
-    private static void bonds(List<Finding> findings, List<MountDesign> corners) {
+    private static void bonds(List<Finding> findings, List<MountDesign> designs) {
         List<MountDesign> held =
-                corners.stream().filter(corner -> corner.stack().isHeldByBond()).toList();
+                designs.stream().filter(design -> design.stack().isHeldByBond()).toList();
         if (!held.isEmpty()) {
             findings.add(Finding.statement(
                     "cradle.catch",
@@ -303,20 +305,20 @@ final class MountNotes {
         }
     }
 
-    private static double rubberHeight(MountDesign corner) {
-        return corner.stack().layers().stream()
+    private static double rubberHeight(MountDesign design) {
+        return design.stack().layers().stream()
                 .filter(layer -> layer.side() == BoltStack.Side.RUBBER)
                 .mapToDouble(layer -> layer.to() - layer.from())
                 .sum();
     }
 
-    private static void thread(List<Finding> findings, Job job, MountDesign corner) {
-        BoltStack stack = corner.stack();
+    private static void thread(List<Finding> findings, Job job, MountDesign design) {
+        BoltStack stack = design.stack();
         if (stack.reach().isEmpty()) {
             return;
         }
         ThreadReach reach = stack.reach().get();
-        Boss boss = job.donor().boss(corner.isolator().boss()).orElseThrow();
+        Boss boss = job.donor().boss(design.isolator().boss()).orElseThrow();
         BossHole hole = boss.hole();
         if (reach.bottoms()) {
             findings.add(Finding.atLeast(
@@ -326,12 +328,12 @@ final class MountNotes {
                     Phrase.of(
                             "{} at {} is {} longer than its hole is deep{}; take a shorter one or add washers",
                             stack.bolt().mark(),
-                            id(corner),
+                            id(design),
                             Quantity.length(-reach.left()),
                             hole.behind().isEmpty() ? "" : ", and breaks into the " + hole.behind()),
                     Quantity.length(reach.left()),
                     Quantity.length(0),
-                    at(corner),
+                    at(design),
                     depthWhy(stack, hole)));
         } else if (!reach.holds()) {
             findings.add(Finding.atLeast(
@@ -342,14 +344,14 @@ final class MountNotes {
                             "{} at {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
                                     + " lengths",
                             stack.bolt().mark(),
-                            id(corner),
+                            id(design),
                             Quantity.length(reach.engaged()),
                             boss.id(),
                             Quantity.length(reach.needed()),
                             hole.behind().isEmpty() ? "" : "; do not drill deeper, behind it is the " + hole.behind()),
                     Quantity.length(reach.engaged()),
                     Quantity.length(reach.needed()),
-                    at(corner),
+                    at(design),
                     depthWhy(stack, hole)));
         } else if (!hole.behind().isEmpty()) {
             findings.add(Finding.statement(
@@ -359,10 +361,10 @@ final class MountNotes {
                     Phrase.of(
                             "{} at {} ends {} before the bottom of its hole; behind it is the {}: set a depth stop",
                             stack.bolt().mark(),
-                            id(corner),
+                            id(design),
                             Quantity.length(reach.left()),
                             hole.behind()),
-                    at(corner),
+                    at(design),
                     depthWhy(stack, hole)));
         }
     }
@@ -377,7 +379,7 @@ final class MountNotes {
                 STACK);
     }
 
-    private static void collar(List<Finding> findings, MountDesign corner, Collar collar) {
+    private static void collar(List<Finding> findings, MountDesign design, Collar collar) {
         boolean thin = collar.isTooThin();
         findings.add(Finding.statement(
                 "cradle.collar",
@@ -387,19 +389,19 @@ final class MountNotes {
                         ? Phrase.of(
                                 "bolt {} is loose in the bore of {} ({}), and a collar would be only {} thick; take the next thicker"
                                         + " bolt or open the bore",
-                                corner.stack().thread().designation(),
-                                corner.isolator().boss(),
+                                design.stack().thread().designation(),
+                                design.isolator().boss(),
                                 Quantity.length(collar.outside()),
                                 Quantity.length(collar.wall()))
                         : Phrase.of(
                                 "bolt {} is loose in the bore of {} ({}); turn a collar with a wall of {}, {} long: it slides on the"
                                         + " bolt (H7/g6) and is pressed into the bore (H7/p6)",
-                                corner.stack().thread().designation(),
-                                corner.isolator().boss(),
+                                design.stack().thread().designation(),
+                                design.isolator().boss(),
                                 Quantity.length(collar.outside()),
                                 Quantity.length(collar.wall()),
                                 Quantity.length(collar.length())),
-                at(corner),
+                at(design),
                 new Why(
                         "bore - bolt",
                         List.of(
@@ -418,12 +420,12 @@ final class MountNotes {
         return collar.isTooThin() ? 0 : Collar.pressure(-collar.press().low(), collar.inside() / 2, at, 3 * at, STEEL);
     }
 
-    private static void mixed(List<Finding> findings, Job job, List<MountDesign> corners) {
+    private static void mixed(List<Finding> findings, Job job, List<MountDesign> designs) {
         Set<String> metric = new TreeSet<>();
         Set<String> inch = new TreeSet<>();
-        for (MountDesign corner : corners) {
-            sort(corner.stack().thread(), metric, inch);
-            corner.ears().ifPresent(ears -> sort(ears.thread(), metric, inch));
+        for (MountDesign design : designs) {
+            sort(design.stack().thread(), metric, inch);
+            design.ears().ifPresent(ears -> sort(ears.thread(), metric, inch));
         }
         for (Boss boss : job.donor().bosses()) {
             ScrewThread.find(boss.hole().thread()).ifPresent(thread -> sort(thread, metric, inch));

@@ -39,12 +39,12 @@ final class StackNeighbours {
         this.seating = seating;
     }
 
-    static List<Finding> of(Job job, Seating seating, List<MountDesign> corners) {
+    static List<Finding> of(Job job, Seating seating, List<MountDesign> designs) {
         StackNeighbours neighbours = new StackNeighbours(job, seating);
-        for (MountDesign corner : corners) {
-            if (!corner.isolator().pad().isHard()) {
-                neighbours.engineMetal(corner);
-                neighbours.frameMetal(corner);
+        for (MountDesign design : designs) {
+            if (!design.isolator().element().isHard()) {
+                neighbours.engineMetal(design);
+                neighbours.frameMetal(design);
             }
         }
         return neighbours.findings;
@@ -58,49 +58,49 @@ final class StackNeighbours {
                 || layer.name().contains("washer");
     }
 
-    private static Solid solid(MountDesign corner, BoltStack.Layer layer) {
+    private static Solid solid(MountDesign design, BoltStack.Layer layer) {
         return new Solid.Cylinder(
-                corner.face().along(corner.axis(), layer.from()),
-                corner.face().along(corner.axis(), layer.to()),
+                design.face().along(design.axis(), layer.from()),
+                design.face().along(design.axis(), layer.to()),
                 layer.outer());
     }
 
     /** Heads, nuts and washers that move with the engine, against tubes that do not carry this mount. */
-    private void engineMetal(MountDesign corner) {
+    private void engineMetal(MountDesign design) {
         List<Member> tubes = new ArrayList<>(job.cradle().members());
         tubes.addAll(job.host().members());
         Near nearest = null;
-        for (BoltStack.Layer layer : corner.stack().layers()) {
+        for (BoltStack.Layer layer : design.stack().layers()) {
             if (layer.side() != BoltStack.Side.ENGINE || !isHardware(layer)) {
                 continue;
             }
-            Solid piece = solid(corner, layer);
+            Solid piece = solid(design, layer);
             for (Member tube : tubes) {
-                if (!tube.id().equals(corner.tube().id())) {
+                if (!tube.id().equals(design.tube().id())) {
                     for (Solid other : Bodies.pieces(tube, seating)) {
                         nearest = nearer(nearest, layer, tube.id(), tube.label(), piece, other);
                     }
                 }
             }
         }
-        say(corner, nearest);
+        say(design, nearest);
     }
 
     /** Nuts, washers and the seat on the frame's side, against what of the engine is not the lug itself. */
-    private void frameMetal(MountDesign corner) {
+    private void frameMetal(MountDesign design) {
         Near nearest = null;
-        for (BoltStack.Layer layer : corner.stack().layers()) {
+        for (BoltStack.Layer layer : design.stack().layers()) {
             if (layer.side() != BoltStack.Side.FRAME || !isHardware(layer)) {
                 continue;
             }
-            Solid piece = solid(corner, layer);
+            Solid piece = solid(design, layer);
             for (Part part : job.donor().bodies()) {
                 for (Solid other : part.solids()) {
                     nearest = nearer(nearest, layer, part.id(), part.label(), piece, other.placed(seating.pose()));
                 }
             }
         }
-        say(corner, nearest);
+        say(design, nearest);
     }
 
     private static Near nearer(Near before, BoltStack.Layer layer, String id, String label, Solid piece, Solid other) {
@@ -112,8 +112,8 @@ final class StackNeighbours {
         return apart.distance() < least ? new Near(layer, id, label, apart) : before;
     }
 
-    private void say(MountDesign corner, Near near) {
-        double moves = Math.hypot(corner.along(), corner.across());
+    private void say(MountDesign design, Near near) {
+        double moves = Math.hypot(design.along(), design.across());
         double needed = moves + BoltStack.SPARE;
         if (near == null || near.apart().distance() >= needed) {
             return;
@@ -130,7 +130,7 @@ final class StackNeighbours {
                                         + " washer by {}"
                                 : "{}: the {} comes within {} of {} ({}), the rubber moves {}; metal shorts the isolator: turn the"
                                         + " bolt round or move the tube by {}",
-                        corner.isolator().id(),
+                        design.isolator().id(),
                         near.layer().name(),
                         Quantity.length(gap),
                         near.label(),
@@ -140,7 +140,7 @@ final class StackNeighbours {
                 Quantity.length(near.apart().distance()),
                 Quantity.length(needed),
                 Place.between(
-                        corner.isolator().id(),
+                        design.isolator().id(),
                         near.apart().pointA(),
                         near.id(),
                         near.apart().pointB()),

@@ -44,14 +44,16 @@ public final class LoadReport {
         outcome.answer().ifPresent(result -> {
             int good = 0;
             for (TubeStress use : uses) {
-                if (use.share() > 1 || good++ < GOOD_TUBES_TOLD) {
+                if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
                     findings.add(finding(job, use));
                 }
             }
             if (!uses.isEmpty()) {
                 TubeStress worst = uses.get(0);
                 figures.add(new Figure(
-                        "hardest worked tube: " + worst.tube().id(), Quantity.share(worst.share()), why(job, worst)));
+                        "hardest worked tube: " + worst.tube().id(),
+                        Quantity.share(worst.utilisation()),
+                        why(job, worst)));
             }
             result.cases().forEach(each -> figures(figures, findings, job, seating, each));
         });
@@ -143,7 +145,7 @@ public final class LoadReport {
     private static Finding finding(Job job, TubeStress use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
-        boolean held = use.share() <= 1;
+        boolean held = use.utilisation() <= 1;
         boolean yields = use.piece().vonMisesMax() > job.material(use.tube()).yieldStrength();
         String text = held
                 ? "{} ({}) carries {} in \"{}\"; {} is allowed"
@@ -153,7 +155,7 @@ public final class LoadReport {
         return Finding.atMost(
                 "load.stress",
                 Step.LOAD,
-                Severity.ofUtilisation(use.share()),
+                Severity.ofUtilisation(use.utilisation()),
                 Phrase.of(
                         text,
                         use.tube().label(),

@@ -31,16 +31,16 @@ public record ScanNotes(List<Figure> figures, List<Finding> findings) {
     private static final ScanNotes NONE = new ScanNotes(List.of(), List.of());
 
     public static ScanNotes of(Side side, Job job, Optional<ScanPlace> place, Scans scans) {
-        Step stop = side == Side.DONOR ? Step.DONOR : Step.HOST;
+        Step step = side == Side.DONOR ? Step.DONOR : Step.HOST;
         if (side.scan(job).isEmpty()) {
             return NONE;
         }
         Scan scan = side.scan(job).get();
         ScanNotes notes = place.flatMap(ScanPlace::fit)
-                .map(fit -> placed(side, stop, scan, fit))
+                .map(fit -> placed(side, step, scan, fit))
                 .orElseGet(() ->
-                        loose(side, stop, scan, place.map(ScanPlace::problem).orElse("")));
-        return scans.of(scan.file()).isPresent() ? notes : notes.and(unread(side, stop, scan));
+                        loose(side, step, scan, place.map(ScanPlace::problem).orElse("")));
+        return scans.of(scan.file()).isPresent() ? notes : notes.and(unread(side, step, scan));
     }
 
     private ScanNotes and(ScanNotes more) {
@@ -49,27 +49,27 @@ public record ScanNotes(List<Figure> figures, List<Finding> findings) {
         return new ScanNotes(figures, all);
     }
 
-    private static ScanNotes unread(Side side, Step stop, Scan scan) {
+    private static ScanNotes unread(Side side, Step step, Scan scan) {
         return statement(
                 side.word() + ".scan-unread",
-                stop,
+                step,
                 Severity.NOT_CHECKED,
                 Phrase.of("the scan {} is not read; it must lie in the folder of the job", scan.file()));
     }
 
-    private static ScanNotes loose(Side side, Step stop, Scan scan, String problem) {
+    private static ScanNotes loose(Side side, Step step, Scan scan, String problem) {
         return statement(
                 side.word() + ".scan-loose",
-                stop,
+                step,
                 Severity.WATCH,
                 Phrase.of("the scan {} is not in its place: it {}", scan.file(), problem));
     }
 
-    private static ScanNotes statement(String code, Step stop, Severity severity, Phrase what) {
-        return new ScanNotes(List.of(), List.of(Finding.statement(code, stop, severity, what, Place.NOWHERE, WHY)));
+    private static ScanNotes statement(String code, Step step, Severity severity, Phrase what) {
+        return new ScanNotes(List.of(), List.of(Finding.statement(code, step, severity, what, Place.NOWHERE, WHY)));
     }
 
-    private static ScanNotes placed(Side side, Step stop, Scan scan, BestFit fit) {
+    private static ScanNotes placed(Side side, Step step, Scan scan, BestFit fit) {
         String worst = scan.picks().get(fit.worst()).point();
         Quantity most = Quantity.length(fit.residuals().get(fit.worst()));
         boolean near = most.si() <= OFF;
@@ -83,7 +83,7 @@ public record ScanNotes(List<Figure> figures, List<Finding> findings) {
                 List.of(new Figure("scan fits its picks within", Quantity.length(fit.rms()), WHY)),
                 List.of(Finding.atMost(
                         side.word() + ".scan",
-                        stop,
+                        step,
                         near ? Severity.GOOD : Severity.WATCH,
                         what,
                         most,

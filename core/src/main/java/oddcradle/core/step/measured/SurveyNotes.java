@@ -46,14 +46,14 @@ public final class SurveyNotes {
             Source.fromMemory("Mikhail and Ackermann, Observations and Least Squares"));
 
     private final Side side;
-    private final Step stop;
+    private final Step step;
     private final Job job;
     private final SurveyResult survey;
     private final List<Finding> findings = new ArrayList<>();
 
     public SurveyNotes(Side side, Job job, SurveyResult survey) {
         this.side = side;
-        this.stop = side == Side.DONOR ? Step.DONOR : Step.HOST;
+        this.step = side == Side.DONOR ? Step.DONOR : Step.HOST;
         this.job = job;
         this.survey = survey;
         survey.suspects().forEach(this::suspect);
@@ -141,7 +141,7 @@ public final class SurveyNotes {
         String doubt = suspect.alone() ? "" : ", though another reading could be the wrong one";
         findings.add(Finding.atMost(
                 "survey.slip",
-                stop,
+                step,
                 Severity.STOP,
                 Phrase.of(
                         "{} ({}) reads {}, the others make it {}" + doubt + "; " + slip,
@@ -169,7 +169,7 @@ public final class SurveyNotes {
                             + wanted.stream().map(each -> each.plane().word()).collect(Collectors.joining(" and "));
             findings.add(Finding.statement(
                     "survey.unfixed",
-                    stop,
+                    step,
                     Severity.WATCH,
                     Phrase.of("{} {} is not fixed by its readings; {}", point.id(), point.label(), cure),
                     Place.of(point.id()),
@@ -187,7 +187,7 @@ public final class SurveyNotes {
         Quantity allowed = Quantity.length(check.allowed().get(worst));
         findings.add(Finding.atMost(
                 "survey.pattern",
-                stop,
+                step,
                 check.agrees() ? Severity.GOOD : Severity.WATCH,
                 check.agrees()
                         ? Phrase.of(
@@ -230,7 +230,7 @@ public final class SurveyNotes {
             String several = side == Side.DONOR ? "bosses stand" : "nodes stand";
             findings.add(Finding.atMost(
                     "survey.moved",
-                    stop,
+                    step,
                     Severity.WATCH,
                     Phrase.of(
                             "{} {} in another place than the readings say; the farthest, {}, by {}",
@@ -260,7 +260,7 @@ public final class SurveyNotes {
         if (!survey.settled()) {
             findings.add(Finding.statement(
                     "survey.unsettled",
-                    stop,
+                    step,
                     Severity.WATCH,
                     Phrase.of(
                             "the readings could not be brought together in {} steps; give the points better places by eye",
@@ -271,7 +271,7 @@ public final class SurveyNotes {
         if (survey.degreesOfFreedom() >= FREEDOM_TO_JUDGE && survey.varianceFactor() > MOST_VARIANCE) {
             findings.add(Finding.atMost(
                     "survey.agreement",
-                    stop,
+                    step,
                     Severity.WATCH,
                     Phrase.of(
                             "the readings scatter {} times as much as their instruments should; give them larger"
@@ -297,7 +297,7 @@ public final class SurveyNotes {
             if (!survey.readings().isEmpty() && survey.suspects().isEmpty()) {
                 findings.add(Finding.statement(
                         "survey.checked",
-                        stop,
+                        step,
                         Severity.GOOD,
                         Phrase.of("every reading is checked by others, and they agree"),
                         Place.NOWHERE,
@@ -310,7 +310,7 @@ public final class SurveyNotes {
                 : String.join(", ", blind.subList(0, 3)) + " and " + (blind.size() - 3) + " more";
         findings.add(Finding.statement(
                 "survey.unchecked",
-                stop,
+                step,
                 Severity.NOTE,
                 Phrase.of(
                         "a slip in {} would go unseen: no other reading checks it; the sheet asks for one that does",

@@ -63,7 +63,7 @@ public final class SeatReport {
     }
 
     public static StepReport report(
-            Job job, Seating seating, ClearanceLedger ledger, List<NeighbourChecks.NeighbourCheck> knockOns) {
+            Job job, Seating seating, ClearanceLedger ledger, List<NeighbourChecks.NeighbourCheck> neighbourChecks) {
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         int tooNear =
@@ -71,7 +71,7 @@ public final class SeatReport {
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
         told.forEach(gap -> findings.add(finding(gap)));
         findings.addAll(ServiceRoom.findings(job, seating, ledger.obstacles()));
-        knockOns.forEach(each -> findings.add(each.finding()));
+        neighbourChecks.forEach(each -> findings.add(each.finding()));
         if (told.isEmpty()) {
             findings.add(Finding.statement(
                     "seat.no-pairs",

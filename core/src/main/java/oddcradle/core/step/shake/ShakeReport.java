@@ -94,7 +94,7 @@ public final class ShakeReport {
         for (int k = 0; k < sag.mounts().size(); k++) {
             Isolator isolator = job.cradle().isolators().get(k);
             Vec3 d = sag.mounts().get(k).deflection();
-            MountElement.Strain strain = isolator.pad().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
+            MountElement.Strain strain = isolator.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
             strain(findings, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
             strain(findings, seating, isolator, "squeezed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
         }
@@ -124,9 +124,24 @@ public final class ShakeReport {
     private static void isolation(
             List<Figure> figures, List<Finding> findings, Job job, Seating seating, ShakeResult result) {
         Engine engine = job.donor().engine();
-        isolationAt(figures, findings, seating, result.modes(), engine, "idle", result.atIdle(), engine.idleSpeed());
         isolationAt(
-                figures, findings, seating, result.modes(), engine, "cruise", result.atCruise(), engine.cruiseSpeed());
+                figures,
+                findings,
+                seating,
+                result.modes(),
+                engine,
+                "idle",
+                result.transmissibilityAtIdle(),
+                engine.idleSpeed());
+        isolationAt(
+                figures,
+                findings,
+                seating,
+                result.modes(),
+                engine,
+                "cruise",
+                result.transmissibilityAtCruise(),
+                engine.cruiseSpeed());
     }
 
     private static void isolationAt(

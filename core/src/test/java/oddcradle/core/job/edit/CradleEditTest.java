@@ -77,18 +77,18 @@ class CradleEditTest {
     }
 
     @Test
-    void cushionsAndCorners_goToTheirMounts() {
-        Cradle cradle = after(new CradleEdit.SetCushion(List.of("M1", "M2"), new Hard(), Optional.of(0.0)));
-        assertThat(cradle.isolators().get(0).pad().isHard()).isTrue();
-        assertThat(cradle.isolators().get(2).pad().isHard()).isFalse();
+    void elementsAndChoices_goToTheirMounts() {
+        Cradle cradle = after(new CradleEdit.SetElement(List.of("M1", "M2"), new Hard(), Optional.of(0.0)));
+        assertThat(cradle.isolators().get(0).element().isHard()).isTrue();
+        assertThat(cradle.isolators().get(2).element().isHard()).isFalse();
         assertThat(cradle.isSoft()).isTrue();
         MountChoices corner = MountChoices.UNDECIDED
                 .with(MountChoices.Item.TAB, Optional.of(0.005))
                 .withThread("M8");
-        assertThat(after(new CradleEdit.SetCorner("M3", corner))
+        assertThat(after(new CradleEdit.SetChoices("M3", corner))
                         .isolators()
                         .get(2)
-                        .corner())
+                        .choices())
                 .isEqualTo(corner);
         assertThat(corner.with(MountChoices.Item.TAB, Optional.empty()).decided())
                 .isEmpty();

@@ -35,7 +35,7 @@ import oddcradle.core.structure.MountStiffness;
 import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
-/** What the Cradle stop finds: each kind of trouble made on purpose. */
+/** What the Cradle step finds: each kind of trouble made on purpose. */
 class CradleReportTest {
     private static final Job JOB = TestJobs.plain();
     private static final String STEEL = JOB.materials().get(0).name();
@@ -129,7 +129,7 @@ class CradleReportTest {
 
     @Test
     void tabThinnerThanItsWeld_isNamed() {
-        Job job = mounts(each -> each.withCorner(MountChoices.UNDECIDED
+        Job job = mounts(each -> each.withChoices(MountChoices.UNDECIDED
                 .with(MountChoices.Item.TAB, Optional.of(0.002))
                 .with(MountChoices.Item.LEG, Optional.of(0.005))));
         assertThat(found(job, "cradle.thin-tab")).hasSize(4);
@@ -138,22 +138,22 @@ class CradleReportTest {
 
     @Test
     void hardMount_withHoleNearTheEdge_isNamed() {
-        Job hard = mounts(each -> each.withPad(new Hard())
-                .withCorner(MountChoices.UNDECIDED.with(MountChoices.Item.EDGE, Optional.of(0.009))));
+        Job hard = mounts(each -> each.withElement(new Hard())
+                .withChoices(MountChoices.UNDECIDED.with(MountChoices.Item.EDGE, Optional.of(0.009))));
         assertThat(found(hard, "cradle.edge")).hasSize(4);
         assertThat(severity(hard, "cradle.edge")).isEqualTo(Severity.STOP);
-        Job wide = mounts(each -> each.withPad(new Hard()));
+        Job wide = mounts(each -> each.withElement(new Hard()));
         assertThat(found(wide, "cradle.edge")).isEmpty();
         assertThat(found(wide, "cradle.floppy")).isEmpty();
     }
 
     @Test
     void boltTooShortOrTooLong_isNamed() {
-        Job shortBolt = mounts(each -> each.withPad(new Hard())
-                .withCorner(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.020))));
+        Job shortBolt = mounts(each -> each.withElement(new Hard())
+                .withChoices(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.020))));
         assertThat(severity(shortBolt, "cradle.bolt-length")).isEqualTo(Severity.STOP);
-        Job longBolt = mounts(each -> each.withPad(new Hard())
-                .withCorner(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.200))));
+        Job longBolt = mounts(each -> each.withElement(new Hard())
+                .withChoices(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.200))));
         assertThat(severity(longBolt, "cradle.bolt-length")).isEqualTo(Severity.NOTE);
     }
 
@@ -189,14 +189,14 @@ class CradleReportTest {
         Job wide = bosses(BossHole.UNKNOWN, 0.0175);
         Job hard = wide.withCradle(wide.cradle()
                 .withIsolators(wide.cradle().isolators().stream()
-                        .map(each -> each.withPad(new Hard()).withCorner(MountChoices.UNDECIDED.withThread("M10")))
+                        .map(each -> each.withElement(new Hard()).withChoices(MountChoices.UNDECIDED.withThread("M10")))
                         .toList()));
         assertThat(found(hard, "cradle.collar").get(0).what().in(UnitStyle.MILLIMETRES))
                 .contains("turn a collar");
         Job slightly = bosses(BossHole.UNKNOWN, 0.0125);
         Job thin = slightly.withCradle(slightly.cradle()
                 .withIsolators(slightly.cradle().isolators().stream()
-                        .map(each -> each.withPad(new Hard()).withCorner(MountChoices.UNDECIDED.withThread("M10")))
+                        .map(each -> each.withElement(new Hard()).withChoices(MountChoices.UNDECIDED.withThread("M10")))
                         .toList()));
         assertThat(found(thin, "cradle.collar").get(0).what().in(UnitStyle.MILLIMETRES))
                 .contains("thicker bolt");
@@ -367,8 +367,8 @@ class CradleReportTest {
                         .withMembers(JOB.cradle().members().stream()
                                 .map(member -> member.id().equals("C1") ? member.withSection(odd) : member)
                                 .toList())),
-                mounts(each -> each.withPad(new Hard())
-                        .withCorner(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.020)))),
+                mounts(each -> each.withElement(new Hard())
+                        .withChoices(MountChoices.UNDECIDED.with(MountChoices.Item.BOLT, Optional.of(0.020)))),
                 tight());
         List<String> codes = List.of("cradle.doubled", "cradle.stock", "cradle.bolt-length", "cradle.stack");
         for (int k = 0; k < codes.size(); k++) {
@@ -389,7 +389,7 @@ class CradleReportTest {
 
     @Test
     void boltHeadThatReachesANeighbour_shortsTheIsolator() {
-        MountDesign corner = Examination.of(JOB).corners().get(0);
+        MountDesign corner = Examination.of(JOB).mountDesigns().get(0);
         Vec3 beside = corner.face().along(corner.axis(), -0.03).plus(new Vec3(0.02, 0, 0));
         Job near = with(new CradleEdit.AddTube(
                 tube("C3", "N1", "N2"),

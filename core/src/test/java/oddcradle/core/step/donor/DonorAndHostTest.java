@@ -136,7 +136,7 @@ class DonorAndHostTest {
     }
 
     private static double stress(Job job) {
-        return Examination.of(job).tubeUses().stream()
+        return Examination.of(job).tubeStresses().stream()
                 .filter(use -> use.tube().id().equals("H1L"))
                 .mapToDouble(use -> use.piece().vonMisesMax())
                 .max()

@@ -129,7 +129,7 @@ class GapMovementTest {
         SeatPlan usual = JOB.plan();
         SeatPlan plan = new SeatPlan(
                 usual.wishes(), usual.way(), usual.lifting(), usual.errors(), List.of(), List.of(neighbour));
-        return Examination.of(JOB.withPlan(plan)).knockOns().get(0);
+        return Examination.of(JOB.withPlan(plan)).neighbourChecks().get(0);
     }
 
     @Test

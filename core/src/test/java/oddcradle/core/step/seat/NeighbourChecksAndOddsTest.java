@@ -50,12 +50,12 @@ class NeighbourChecksAndOddsTest {
         SeatPlan plan = job.plan();
         return Examination.of(job.withPlan(new SeatPlan(
                         plan.wishes(), plan.way(), plan.lifting(), plan.errors(), List.of(), List.of(neighbour))))
-                .knockOns()
+                .neighbourChecks()
                 .get(0);
     }
 
-    private static String words(NeighbourChecks.NeighbourCheck knockOn) {
-        return knockOn.finding().what().in(UnitStyle.MILLIMETRES);
+    private static String words(NeighbourChecks.NeighbourCheck neighbourCheck) {
+        return neighbourCheck.finding().what().in(UnitStyle.MILLIMETRES);
     }
 
     private static Solid box(Vec3 half, Vec3 at) {
@@ -144,9 +144,9 @@ class NeighbourChecksAndOddsTest {
     void linkageAtABadAngle_isToSetOnAnotherSpline() {
         Neighbour.Linkage weak = new Neighbour.Linkage(
                 "N", "clutch", Vec3.ZERO, Vec3.Y, new Vec3(0.05, 0, -0.01), SEAT.plus(new Vec3(1, 0, 0)), Vec3.X, true);
-        NeighbourChecks.NeighbourCheck knockOn = asked(JOB, weak);
-        assertThat(knockOn.finding().severity()).isEqualTo(Severity.WATCH);
-        assertThat(knockOn.figures().get(1).quantity().si()).isLessThan(0.7);
+        NeighbourChecks.NeighbourCheck neighbourCheck = asked(JOB, weak);
+        assertThat(neighbourCheck.finding().severity()).isEqualTo(Severity.WATCH);
+        assertThat(neighbourCheck.figures().get(1).quantity().si()).isLessThan(0.7);
     }
 
     @Test

@@ -35,7 +35,7 @@ final class ChoicesSheet extends VBox {
 
         @Override
         public String mergeKey() {
-            return "school";
+            return "choice";
         }
     }
 
@@ -43,13 +43,13 @@ final class ChoicesSheet extends VBox {
         super(6);
         this.desk = desk;
         Button run = new Button("What would each cost here?");
-        run.setId("schools-run");
+        run.setId("choices-run");
         run.getStyleClass().add("cure-button");
         run.setOnAction(click -> ask());
         said.setWrapText(true);
-        said.setId("schools-said");
+        said.setId("choices-said");
         said.setMinHeight(USE_PREF_SIZE);
-        rows.setId("schools-rows");
+        rows.setId("choices-rows");
         shop = new ShopForm(desk);
         getChildren().addAll(run, new WorkBar(desk.work()), said, rows, shop);
     }
@@ -82,11 +82,12 @@ final class ChoicesSheet extends VBox {
     private VBox row(int number, BuildChoices.Choice choice) {
         StringBuilder text = new StringBuilder(choice.name() + (choice.now() ? " (now)" : ""));
         choice.lowestMode().ifPresent(mode -> text.append(": lowest mode ").append(show(Quantity.frequency(mode))));
-        choice.passes().ifPresent(share -> text.append(", passes ")
+        choice.transmissibility().ifPresent(share -> text.append(", passes ")
                 .append(show(Quantity.share(share)))
                 .append(" at cruise"));
         text.append(", drive end moves ").append(show(Quantity.length(choice.moves())));
-        choice.worstUse().ifPresent(use -> text.append(", tubes work to ").append(show(Quantity.share(use))));
+        choice.highestUtilisation()
+                .ifPresent(use -> text.append(", tubes work to ").append(show(Quantity.share(use))));
         text.append(", ")
                 .append(choice.shortGaps())
                 .append(" gaps short, about ")
@@ -103,7 +104,7 @@ final class ChoicesSheet extends VBox {
                 && choice.shop().equals(desk.session().job().build().shop());
         if (!same) {
             Button take = new Button("Take it");
-            take.setId("school-" + number);
+            take.setId("choice-" + number);
             take.getStyleClass().add("cure-button");
             take.setOnAction(click -> desk.apply(new Choose(choice)));
             row.getChildren().add(take);

@@ -19,7 +19,7 @@ public final class CradleSlate extends StepSlate {
             EditSheet sheet = new EditSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
-        leaves.add("Corner", () -> {
+        leaves.add("Hardware", () -> {
             HardwareSheet sheet = new HardwareSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
@@ -28,7 +28,7 @@ public final class CradleSlate extends StepSlate {
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Order", () -> new Leaves.Leaf(new OrderSheet(desk), () -> {}));
-        leaves.add("Schools", () -> {
+        leaves.add("Choices", () -> {
             ChoicesSheet sheet = new ChoicesSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
@@ -37,7 +37,7 @@ public final class CradleSlate extends StepSlate {
         caution(
                 "Welding: engine, battery and fuel out first. A frame or mount that carries people needs a licensed eye.");
         desk.selectionProperty().addListener((property, before, now) -> {
-            if (desk.stopProperty().get() == Step.CRADLE && desk.examination() != null) {
+            if (desk.stepProperty().get() == Step.CRADLE && desk.examination() != null) {
                 leaves.refresh();
             }
         });

@@ -32,12 +32,12 @@ final class HardwarePicture extends Pane {
         getChildren().add(canvas);
     }
 
-    void show(MountDesign corner, UnitStyle style) {
+    void show(MountDesign design, UnitStyle style) {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, WIDTH, STACK + TAB);
         g.setFont(Font.font("Barlow Semi Condensed", 12));
-        stack(g, corner.stack(), style);
-        tab(g, corner, style);
+        stack(g, design.stack(), style);
+        tab(g, design, style);
     }
 
     void clear() {
@@ -112,8 +112,8 @@ final class HardwarePicture extends Pane {
         }
     }
 
-    private void tab(GraphicsContext g, MountDesign corner, UnitStyle style) {
-        Outline outline = corner.outline();
+    private void tab(GraphicsContext g, MountDesign design, UnitStyle style) {
+        Outline outline = design.outline();
         double width = outline.edge().stream()
                         .mapToDouble(point -> Math.abs(point.x()))
                         .max()
@@ -142,15 +142,15 @@ final class HardwarePicture extends Pane {
             g.strokeOval(middle + hole.x() * scale - r, base - hole.y() * scale - r, 2 * r, 2 * r);
         }
         g.setFill(palette.ink());
-        String plates = corner.through() ? "seat plate" : corner.tab().plates() == 2 ? "two tabs" : "tab";
+        String plates = design.through() ? "seat plate" : design.tab().plates() == 2 ? "two tabs" : "tab";
         String[] lines = {
-            plates + (corner.tab().boxed() ? ", boxed" : "") + ", "
-                    + style.show(Quantity.length(corner.tab().thickness())) + " thick",
-            style.show(Quantity.length(corner.tab().root())) + " wide at the weld",
-            "hole " + style.show(Quantity.length(corner.stack().hole())) + ", edge "
-                    + style.show(Quantity.length(corner.tab().edge())),
-            "standoff " + style.show(Quantity.length(corner.tab().standoff())),
-            "weld leg " + style.show(Quantity.length(corner.tab().leg())) + ", both faces"
+            plates + (design.tab().boxed() ? ", boxed" : "") + ", "
+                    + style.show(Quantity.length(design.tab().thickness())) + " thick",
+            style.show(Quantity.length(design.tab().root())) + " wide at the weld",
+            "hole " + style.show(Quantity.length(design.stack().hole())) + ", edge "
+                    + style.show(Quantity.length(design.tab().edge())),
+            "standoff " + style.show(Quantity.length(design.tab().standoff())),
+            "weld leg " + style.show(Quantity.length(design.tab().leg())) + ", both faces"
         };
         for (int k = 0; k < lines.length; k++) {
             g.fillText(lines[k], 178, STACK + 30 + 16 * k);

@@ -43,14 +43,14 @@ final class HardwareSheet extends VBox {
         super(6);
         this.desk = desk;
         this.picture = new HardwarePicture(palette);
-        mount.setId("corner-mount");
+        mount.setId("design-mount");
         mount.setAccessibleText("mount");
         mount.setOnAction(choice -> {
             if (!showing) {
                 refresh();
             }
         });
-        thread.setId("corner-thread");
+        thread.setId("design-thread");
         thread.setAccessibleText("thread");
         List<String> threads = new ArrayList<>(List.of(PROGRAM));
         ScrewThread.all().forEach(each -> threads.add(each.designation()));
@@ -58,7 +58,7 @@ final class HardwareSheet extends VBox {
         thread.setOnAction(choice -> chooseThread());
         words.setWrapText(true);
         words.setMinHeight(USE_PREF_SIZE);
-        words.setId("corner-words");
+        words.setId("design-words");
         figures = new FigureList(desk, Step.CRADLE, figure -> figure.name().startsWith(mount.getValue() + " "));
         Label head = new Label("Decided by you; empty sizes are the program's");
         head.getStyleClass().add("section-title");
@@ -66,7 +66,7 @@ final class HardwareSheet extends VBox {
         getChildren().addAll(new HBox(6, mount, thread), picture, words, figures, head);
         for (MountChoices.Item item : MountChoices.Item.values()) {
             QuantityField field = new QuantityField(
-                    "corner-" + item.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    "design-" + item.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     item.words(),
                     Kind.LENGTH,
                     value -> decide(item, Optional.of(value)));
@@ -74,10 +74,10 @@ final class HardwareSheet extends VBox {
             getChildren().add(field);
         }
         Button leave = new Button("Leave all to the program");
-        leave.setId("corner-leave");
+        leave.setId("design-leave");
         leave.getStyleClass().add("plain-button");
         leave.setOnAction(click ->
-                chosen().ifPresent(each -> desk.apply(new CradleEdit.SetCorner(each.id(), MountChoices.UNDECIDED))));
+                chosen().ifPresent(each -> desk.apply(new CradleEdit.SetChoices(each.id(), MountChoices.UNDECIDED))));
         getChildren().add(leave);
     }
 
@@ -89,7 +89,7 @@ final class HardwareSheet extends VBox {
 
     private void decide(MountChoices.Item item, Optional<Double> value) {
         chosen().ifPresent(each -> desk.session()
-                .apply(new CradleEdit.SetCorner(each.id(), each.corner().with(item, value))));
+                .apply(new CradleEdit.SetChoices(each.id(), each.choices().with(item, value))));
     }
 
     private void chooseThread() {
@@ -98,7 +98,7 @@ final class HardwareSheet extends VBox {
         }
         String chosen = thread.getValue().equals(PROGRAM) ? "" : thread.getValue();
         chosen().ifPresent(each ->
-                desk.apply(new CradleEdit.SetCorner(each.id(), each.corner().withThread(chosen))));
+                desk.apply(new CradleEdit.SetChoices(each.id(), each.choices().withThread(chosen))));
     }
 
     void refresh() {
@@ -115,13 +115,13 @@ final class HardwareSheet extends VBox {
         } else if (!ids.contains(mount.getValue())) {
             mount.setValue(ids.isEmpty() ? null : ids.get(0));
         }
-        Optional<MountDesign> corner = desk.examination().corners().stream()
+        Optional<MountDesign> design = desk.examination().mountDesigns().stream()
                 .filter(each -> each.isolator().id().equals(mount.getValue()))
                 .findFirst();
-        thread.setDisable(corner.isEmpty());
-        fields.values().forEach(field -> field.setDisable(corner.isEmpty()));
-        if (corner.isPresent()) {
-            show(corner.get());
+        thread.setDisable(design.isEmpty());
+        fields.values().forEach(field -> field.setDisable(design.isEmpty()));
+        if (design.isPresent()) {
+            show(design.get());
         } else {
             picture.clear();
             words.setText(ids.isEmpty() ? "No lug is mounted yet: see Mounts." : "No tube carries this mount yet.");
@@ -130,61 +130,61 @@ final class HardwareSheet extends VBox {
         showing = false;
     }
 
-    private void show(MountDesign corner) {
-        picture.show(corner, desk.units());
-        BoltStack stack = corner.stack();
+    private void show(MountDesign design) {
+        picture.show(design, desk.units());
+        BoltStack stack = design.stack();
         String mark = stack.bolt().mark();
         StringBuilder text = new StringBuilder(Character.toUpperCase(mark.charAt(0)) + mark.substring(1) + ", class "
                 + stack.grade().word() + "; ");
         text.append(stack.reach()
                 .map(reach -> Phrase.of("{} of thread in the lug", Quantity.length(reach.engaged())))
-                .orElseGet(() -> Phrase.of("{} threads show", Quantity.count(Math.round(stack.showing()))))
+                .orElseGet(() -> Phrase.of("{} threads show", Quantity.count(Math.round(stack.threadProtrusion()))))
                 .in(desk.units()));
-        if (corner.isolator().pad().isHard()) {
+        if (design.isolator().element().isHard()) {
             text.append(". Metal on metal.");
         } else {
             text.append(Phrase.of(
                             ". The rubber moves {} along, {} across",
-                            Quantity.length(corner.along()),
-                            Quantity.length(corner.across()))
+                            Quantity.length(design.along()),
+                            Quantity.length(design.across()))
                     .in(desk.units()));
             text.append(stack.anyShort() ? "; metal meets." : "; no metal meets.");
         }
-        corner.ears().ifPresent(ears -> text.append(" Bracket on the engine: ")
+        design.ears().ifPresent(ears -> text.append(" Bracket on the engine: ")
                 .append(ears.bolt().mark())
                 .append(" through the lug."));
         words.setText(text.toString());
-        MountChoices decided = corner.isolator().corner();
+        MountChoices decided = design.isolator().choices();
         thread.setValue(decided.thread().isEmpty() ? PROGRAM : decided.thread());
         for (MountChoices.Item item : MountChoices.Item.values()) {
-            fields.get(item).show(decided.size(item).orElse(inUse(corner, item)), desk.units());
+            fields.get(item).show(decided.size(item).orElse(inUse(design, item)), desk.units());
         }
     }
 
     /** What the program has taken where nothing is decided. */
-    private static double inUse(MountDesign corner, MountChoices.Item item) {
+    private static double inUse(MountDesign design, MountChoices.Item item) {
         return switch (item) {
-            case LUG -> thickness(corner, "lug");
+            case LUG -> thickness(design, "lug");
             case GAP -> 0;
-            case BOLT -> corner.stack().bolt().length();
-            case TAB -> corner.tab().thickness();
-            case EDGE -> corner.tab().edge();
-            case LEG -> corner.tab().leg();
-            case LARGE_WASHER -> 2 * outer(corner, "large washer");
-            case SLEEVE -> corner.stack().sleeve();
-            case SPACER -> corner.stack().spacer();
+            case BOLT -> design.stack().bolt().length();
+            case TAB -> design.tab().thickness();
+            case EDGE -> design.tab().edge();
+            case LEG -> design.tab().leg();
+            case LARGE_WASHER -> 2 * outer(design, "large washer");
+            case SLEEVE -> design.stack().sleeve();
+            case SPACER -> design.stack().spacer();
         };
     }
 
-    private static double thickness(MountDesign corner, String layer) {
-        return corner.stack().layers().stream()
+    private static double thickness(MountDesign design, String layer) {
+        return design.stack().layers().stream()
                 .filter(each -> each.name().equals(layer))
                 .mapToDouble(each -> each.to() - each.from())
                 .sum();
     }
 
-    private static double outer(MountDesign corner, String layer) {
-        return corner.stack().layers().stream()
+    private static double outer(MountDesign design, String layer) {
+        return design.stack().layers().stream()
                 .filter(each -> each.name().equals(layer))
                 .mapToDouble(BoltStack.Layer::outer)
                 .max()

@@ -39,7 +39,7 @@ final class MountSheet extends VBox {
     private final VBox list = new VBox(3);
     private final FigureList figures;
 
-    /** What a cushion can be, and what its sizes are. */
+    /** What an element can be, and what its sizes are. */
     private enum Sort {
         HARD("hard", ""),
         PAD("pad", "diameter height: 50 20"),
@@ -65,7 +65,7 @@ final class MountSheet extends VBox {
                 figure -> figure.name().endsWith("axis")
                         || figure.name().endsWith("across")
                         || figure.name().startsWith("lowest"));
-        getChildren().addAll(list, addForm(), cushionForm(), figures);
+        getChildren().addAll(list, addForm(), elementForm(), figures);
     }
 
     private Job job() {
@@ -82,9 +82,9 @@ final class MountSheet extends VBox {
                     .boss(boss.getText().strip())
                     .orElseThrow(() ->
                             new InvalidValue("boss", "is \"" + boss.getText() + "\", the donor has no such boss"));
-            MountElement cushion = job().cradle().isolators().stream()
+            MountElement element = job().cradle().isolators().stream()
                     .findFirst()
-                    .map(Isolator::pad)
+                    .map(Isolator::element)
                     .orElse(new Hard());
             Vec3 along =
                     switch (axis.getValue()) {
@@ -100,13 +100,13 @@ final class MountSheet extends VBox {
                             lug.id(),
                             node.getText().strip(),
                             along,
-                            cushion,
-                            cushion.madeOf().map(Elastomer::usualLoss).orElse(LOSS))));
+                            element,
+                            element.madeOf().map(Elastomer::usualLoss).orElse(LOSS))));
         });
     }
 
-    private Form cushionForm() {
-        Form form = new Form(desk::units, "cushion", "Pads, bushes, or bolted hard");
+    private Form elementForm() {
+        Form form = new Form(desk::units, "element", "Pads, bushes, or bolted hard");
         TextField which = form.text("mounts", "M1 M2, or all");
         ComboBox<Sort> sort = form.choice("what", Arrays.asList(Sort.values()), each -> each.word);
         ComboBox<Elastomer> stuff = form.choice("of", Arrays.asList(Elastomer.values()), Elastomer::word);
@@ -123,17 +123,17 @@ final class MountSheet extends VBox {
                     throw new InvalidValue("mounts", "names \"" + each + "\", the cradle has no such mount");
                 }
             }
-            MountElement cushion = cushion(sort.getValue(), stuff.getValue(), sizes.getText(), hardness.getText());
+            MountElement element = element(sort.getValue(), stuff.getValue(), sizes.getText(), hardness.getText());
             desk.session()
-                    .apply(new CradleEdit.SetCushion(
+                    .apply(new CradleEdit.SetElement(
                             mounts,
-                            cushion,
+                            element,
                             Optional.of(
-                                    cushion.madeOf().map(Elastomer::usualLoss).orElse(0.0))));
+                                    element.madeOf().map(Elastomer::usualLoss).orElse(0.0))));
         });
     }
 
-    private MountElement cushion(Sort sort, Elastomer stuff, String sizes, String hardness) {
+    private MountElement element(Sort sort, Elastomer stuff, String sizes, String hardness) {
         if (sort == Sort.HARD) {
             return new Hard();
         }
@@ -157,7 +157,7 @@ final class MountSheet extends VBox {
         list.getChildren().clear();
         for (Isolator isolator : job().cradle().isolators()) {
             Label words = new Label(isolator.id() + ": " + isolator.boss() + " on " + isolator.node() + ", "
-                    + isolator.pad().in(desk.units()));
+                    + isolator.element().in(desk.units()));
             RemoveButton remove = new RemoveButton(
                     "remove",
                     "mount-remove-" + isolator.id(),

@@ -230,7 +230,7 @@ public final class CandidateSheet extends VBox {
                             Locale.ROOT, "%s %.0f%%×%.0f", mark.word(), 100 * mark.mark(), mark.weight()));
         }
         Label marks = new Label(why.toString());
-        marks.getStyleClass().add("note-stop");
+        marks.getStyleClass().add("note-step");
         marks.setWrapText(true);
         return new VBox(2, head, numbers, marks);
     }

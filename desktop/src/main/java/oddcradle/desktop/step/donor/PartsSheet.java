@@ -129,12 +129,12 @@ public final class PartsSheet extends VBox {
             id.getStyleClass().add("why");
             id.setOnAction(click -> desk.selectionProperty().set(Optional.of(each.id())));
             Label kind = new Label(each.category().word());
-            kind.getStyleClass().add("note-stop");
+            kind.getStyleClass().add("note-step");
             rows.addRow(row++, id, new Label(each.label()), kind);
         }
         for (Service each : donor().services()) {
             Label off = new Label("comes off, " + desk.units().show(Quantity.length(each.travel())) + " of way");
-            off.getStyleClass().add("note-stop");
+            off.getStyleClass().add("note-step");
             rows.addRow(row++, new Label(each.id()), new Label(each.label()), off);
         }
         List<String> parts = donor().bodies().stream()

@@ -118,11 +118,11 @@ final class KeepOutSheet extends VBox {
             name.getStyleClass().add("why");
             name.setOnAction(click -> desk.selectionProperty().set(Optional.of(each.id())));
             Label kind = new Label(each.category().word());
-            kind.getStyleClass().add("note-stop");
+            kind.getStyleClass().add("note-step");
             rows.addRow(row++, name, kind);
             for (Motion motion : each.motions()) {
                 Label words = new Label(words(motion));
-                words.getStyleClass().add("note-stop");
+                words.getStyleClass().add("note-step");
                 rows.add(words, 0, row++, 2, 1);
             }
         }

@@ -63,7 +63,7 @@ public final class TraceSheet extends VBox {
         said.setId("trace-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
         said.setWrapText(true);
-        said.getStyleClass().add("note-stop");
+        said.getStyleClass().add("note-step");
         runList.setId("trace-runs");
         Form form = new Form(desk::units, "trace", "Make it a tube of the frame");
         TextField called = form.text("called", "H40");

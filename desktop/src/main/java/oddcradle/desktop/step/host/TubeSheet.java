@@ -47,7 +47,7 @@ final class TubeSheet extends VBox {
         Label head = new Label("Measured on the picked tube");
         head.getStyleClass().add("section-title");
         state.setWrapText(true);
-        state.getStyleClass().add("note-stop");
+        state.getStyleClass().add("note-step");
         wall = new QuantityField(
                 "wall-measured",
                 "Wall",

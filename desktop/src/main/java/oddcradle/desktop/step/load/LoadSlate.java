@@ -31,12 +31,12 @@ public final class LoadSlate extends StepSlate {
     private static List<ShareBars.Bar> bars(Desk desk) {
         List<ShareBars.Bar> bars = new ArrayList<>();
         for (TubeStress use :
-                desk.examination().tubeUses().stream().limit(TUBES).toList()) {
+                desk.examination().tubeStresses().stream().limit(TUBES).toList()) {
             bars.add(new ShareBars.Bar(
                     use.tube().id() + " " + use.tube().label(),
-                    desk.units().show(Quantity.share(use.share())),
-                    use.share(),
-                    Temper.at(use.share()),
+                    desk.units().show(Quantity.share(use.utilisation())),
+                    use.utilisation(),
+                    Temper.at(use.utilisation()),
                     ShareBars.Past.BAD));
         }
         return bars;

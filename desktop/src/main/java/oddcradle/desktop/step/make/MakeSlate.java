@@ -70,7 +70,7 @@ public final class MakeSlate extends StepSlate {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label section = new Label();
-        section.getStyleClass().add("note-stop");
+        section.getStyleClass().add("note-step");
         Label length = new Label();
         length.getStyleClass().add("figure-value");
         length.setMinWidth(68);

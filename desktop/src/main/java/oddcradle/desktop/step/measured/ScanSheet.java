@@ -96,7 +96,7 @@ public final class ScanSheet extends VBox {
         problem.setWrapText(true);
         problem.setId("scan-problem");
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        problem.getStyleClass().add("note-stop");
+        problem.getStyleClass().add("note-step");
         picks.setHgap(10);
         ColumnConstraints right = new ColumnConstraints();
         right.setHalignment(HPos.RIGHT);
@@ -231,7 +231,7 @@ public final class ScanSheet extends VBox {
         for (String complaint : found.complaints()) {
             Label line = new Label("It " + complaint + ".");
             line.setWrapText(true);
-            line.getStyleClass().add("note-stop");
+            line.getStyleClass().add("note-step");
             health.getChildren().add(line);
         }
     }

@@ -64,7 +64,7 @@ public final class SurveySheet extends VBox {
         title.getStyleClass().add("wanted");
         title.setWrapText(true);
         hold.setWrapText(true);
-        hold.getStyleClass().add("note-stop");
+        hold.getStyleClass().add("note-step");
         asking.getChildren().addAll(picture, hold, entry, buttons());
         entry.takeWhenLeaving(asking);
         VBox more = new VBox(6, other);

@@ -26,7 +26,7 @@ final class NeighbourSheet extends VBox {
     }
 
     void refresh() {
-        List<NeighbourChecks.NeighbourCheck> now = desk.examination().knockOns();
+        List<NeighbourChecks.NeighbourCheck> now = desk.examination().neighbourChecks();
         if (now.equals(shown)) {
             return;
         }

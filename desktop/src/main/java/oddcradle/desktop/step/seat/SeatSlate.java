@@ -41,7 +41,7 @@ public final class SeatSlate extends StepSlate {
         add(leaves);
         onRefresh(leaves::refresh);
         desk.live().asideProperty().addListener((property, before, now) -> {
-            if (desk.stopProperty().get() == Step.SEAT) {
+            if (desk.stepProperty().get() == Step.SEAT) {
                 leaves.refresh();
             }
         });

@@ -23,7 +23,7 @@ public final class ShakeSlate extends StepSlate {
             big.setText(desk.examination()
                     .shake()
                     .answer()
-                    .map(shake -> desk.units().show(Quantity.share(shake.atIdle())))
+                    .map(shake -> desk.units().show(Quantity.share(shake.transmissibilityAtIdle())))
                     .orElse("–"));
             desk.examination()
                     .mountedBody()

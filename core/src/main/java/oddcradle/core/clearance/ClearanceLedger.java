@@ -3,6 +3,7 @@ package oddcradle.core.clearance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiFunction;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
@@ -30,11 +31,12 @@ public final class ClearanceLedger {
     private final PairRules rules;
     private final List<Gap> near;
 
-    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles, PairRules rules) {
+    private ClearanceLedger(
+            List<Body> donorParts, List<Body> obstacles, PairRules rules, Separations separations) {
         this.donorParts = List.copyOf(donorParts);
         this.obstacles = List.copyOf(obstacles);
         this.rules = rules;
-        this.near = gaps(true);
+        this.near = gaps(true, separations::of);
     }
 
     public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles) {
@@ -42,7 +44,13 @@ public final class ClearanceLedger {
     }
 
     public static ClearanceLedger of(List<Body> donorParts, List<Body> obstacles, PairRules rules) {
-        return new ClearanceLedger(donorParts, obstacles, rules);
+        return of(donorParts, obstacles, rules, Separations.nothing());
+    }
+
+    /** The same, sooner, where distances of these very bodies are known already. */
+    public static ClearanceLedger of(
+            List<Body> donorParts, List<Body> obstacles, PairRules rules, Separations separations) {
+        return new ClearanceLedger(donorParts, obstacles, rules, separations);
     }
 
     public List<Body> donorParts() {
@@ -58,25 +66,52 @@ public final class ClearanceLedger {
         return near;
     }
 
-    /** The worst pairs, as many as asked for if there are so many; far pairs are worked out only if the near are too few. */
+    /**
+     * The worst pairs, as many as asked for if there are so many. Far pairs are worked out in the order in which their boxes let
+     * them come near, until none that is left can be among the worst.
+     */
     public List<Gap> worst(int count) {
-        boolean nearSuffice =
-                near.size() >= count && (count == 0 || near.get(count - 1).margin() <= NEAR);
-        List<Gap> gaps = nearSuffice ? near : all();
-        return gaps.subList(0, Math.min(count, gaps.size()));
+        if (near.size() >= count && (count == 0 || near.get(count - 1).margin() <= NEAR)) {
+            return near.subList(0, count);
+        }
+        List<Gap> gaps = new ArrayList<>(near);
+        for (Far pair : far()) {
+            if (gaps.size() >= count && (count == 0 || gaps.get(count - 1).margin() <= pair.leastMargin())) {
+                break;
+            }
+            gaps.add(gap(pair.part(), pair.obstacle(), rules));
+            gaps.sort(WORST_FIRST);
+        }
+        return List.copyOf(gaps.subList(0, Math.min(count, gaps.size())));
     }
 
     /** All pairs, worst first; worked out afresh at each call. */
     public List<Gap> all() {
-        return gaps(false);
+        return gaps(false, ClearanceLedger::separation);
     }
 
-    private List<Gap> gaps(boolean nearOnly) {
+    /** A pair that waits, and the margin that its boxes prove, m. */
+    private record Far(Body part, Body obstacle, double leastMargin) {}
+
+    private List<Far> far() {
+        List<Far> far = new ArrayList<>();
+        for (Body part : donorParts) {
+            for (Body obstacle : obstacles) {
+                if (rules.counts(part, obstacle) && !isNear(part, obstacle)) {
+                    far.add(new Far(part, obstacle, leastMargin(part, obstacle)));
+                }
+            }
+        }
+        far.sort(Comparator.comparingDouble(Far::leastMargin));
+        return far;
+    }
+
+    private List<Gap> gaps(boolean nearOnly, BiFunction<Body, Body, Separation> distance) {
         List<Gap> gaps = new ArrayList<>();
         for (Body part : donorParts) {
             for (Body obstacle : obstacles) {
                 if (rules.counts(part, obstacle) && (!nearOnly || isNear(part, obstacle))) {
-                    gaps.add(gap(part, obstacle, rules));
+                    gaps.add(gap(part, obstacle, rules, distance.apply(part, obstacle)));
                 }
             }
         }
@@ -90,9 +125,18 @@ public final class ClearanceLedger {
         return boxes < reach || boxes < reach + rules.rule(part, obstacle).room();
     }
 
+    private double leastMargin(Body part, Body obstacle) {
+        return part.bounds().distanceTo(obstacle.bounds())
+                - rules.mostMovement(part, obstacle)
+                - rules.rule(part, obstacle).room();
+    }
+
     /** One pair by the rules. */
     public static Gap gap(Body part, Body obstacle, PairRules rules) {
-        Separation apart = separation(part, obstacle);
+        return gap(part, obstacle, rules, separation(part, obstacle));
+    }
+
+    private static Gap gap(Body part, Body obstacle, PairRules rules, Separation apart) {
         return new Gap(
                 part,
                 obstacle,

@@ -25,7 +25,11 @@ public record Gap(
 
     /** Sum of the allowances, m. */
     public double movement() {
-        return allowances.stream().mapToDouble(Allowance::amount).sum();
+        double sum = 0;
+        for (Allowance each : allowances) {
+            sum += each.amount();
+        }
+        return sum;
     }
 
     /** What is left when everything has moved, m; negative when they touch. */

@@ -1,5 +1,6 @@
 package oddcradle.core.geometry.distance;
 
+import java.util.Arrays;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Mat3;
@@ -70,6 +71,32 @@ public final class PreparedSolid {
     /** The same solid carried along by a body that is put in its place. */
     public PreparedSolid placed(Pose pose) {
         return new PreparedSolid(this, pose);
+    }
+
+    private PreparedSolid(PreparedSolid own, Vec3 travel) {
+        this.cx = own.cx + travel.x() / 2;
+        this.cy = own.cy + travel.y() / 2;
+        this.cz = own.cz + travel.z() / 2;
+        this.ax = own.ax;
+        this.ay = own.ay;
+        this.az = own.az;
+        this.discRadius = own.discRadius;
+        this.rounding = own.rounding;
+        int n = own.edges.length;
+        this.edges = Arrays.copyOf(own.edges, n + 3);
+        edges[n] = travel.x() / 2;
+        edges[n + 1] = travel.y() / 2;
+        edges[n + 2] = travel.z() / 2;
+    }
+
+    /**
+     * The room that the solid takes while it slides straight on: one edge more. Good for distances between bodies that do not
+     * meet; its edges no longer stand square to each other, as depths and {@link #noNearerThan} need.
+     *
+     * @param travel from first to last, m
+     */
+    public PreparedSolid slid(Vec3 travel) {
+        return new PreparedSolid(this, travel);
     }
 
     public static PreparedSolid of(Solid solid) {

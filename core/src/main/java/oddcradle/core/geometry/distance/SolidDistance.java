@@ -21,18 +21,23 @@ public final class SolidDistance {
     }
 
     public static Separation between(PreparedSolid a, PreparedSolid b) {
+        return cores(a, b).orElseGet(() -> overlapping(a, b));
+    }
+
+    /** Of two solids that do not meet; empty where they touch or overlap. */
+    public static Optional<Separation> apart(PreparedSolid a, PreparedSolid b) {
+        return cores(a, b).filter(separation -> separation.distance() > 0);
+    }
+
+    /** By the cores, where those do not meet. */
+    private static Optional<Separation> cores(PreparedSolid a, PreparedSolid b) {
         if (a.isSegment() && b.isSegment()) {
             SegmentDistance.Closest closest = SegmentDistance.between(a.start(), a.end(), b.start(), b.end());
-            if (closest.pointA().distanceTo(closest.pointB()) > 1e-12 * (a.rounding() + b.rounding())) {
-                return rounded(a, b, closest.pointA(), closest.pointB());
-            }
-        } else {
-            Optional<Gjk.Closest> closest = Gjk.closest(a, b);
-            if (closest.isPresent()) {
-                return rounded(a, b, closest.get().pointA(), closest.get().pointB());
-            }
+            return closest.pointA().distanceTo(closest.pointB()) > 1e-12 * (a.rounding() + b.rounding())
+                    ? Optional.of(rounded(a, b, closest.pointA(), closest.pointB()))
+                    : Optional.empty();
         }
-        return overlapping(a, b);
+        return Gjk.closest(a, b).map(closest -> rounded(a, b, closest.pointA(), closest.pointB()));
     }
 
     /** Takes the rounding off the distance of two cores that do not meet. */
@@ -51,17 +56,9 @@ public final class SolidDistance {
      * true one: how deep the middle of either lies in the other.
      */
     public static Separation quick(PreparedSolid a, PreparedSolid b) {
-        if (a.isSegment() && b.isSegment()) {
-            SegmentDistance.Closest closest = SegmentDistance.between(a.start(), a.end(), b.start(), b.end());
-            double cores = closest.pointA().distanceTo(closest.pointB());
-            if (cores > 1e-12 * (a.rounding() + b.rounding())) {
-                return rounded(a, b, closest.pointA(), closest.pointB());
-            }
-        } else {
-            Optional<Gjk.Closest> closest = Gjk.closest(a, b);
-            if (closest.isPresent()) {
-                return rounded(a, b, closest.get().pointA(), closest.get().pointB());
-            }
+        Optional<Separation> known = cores(a, b);
+        if (known.isPresent()) {
+            return known.get();
         }
         Vec3 ca = a.centre();
         Vec3 cb = b.centre();

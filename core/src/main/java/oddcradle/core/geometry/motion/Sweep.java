@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.BiFunction;
 import oddcradle.core.geometry.Aabb;
@@ -38,9 +39,8 @@ public final class Sweep {
     private final double[] speeds;
 
     private final Aabb bounds;
-    private final List<PreparedSolid> cover = new ArrayList<>();
-    /** No place is farther from one of the cover, m. */
-    private final double slack;
+    /** Made when it is first asked for; the same whoever makes it. */
+    private Cover cover;
 
     private Sweep(Solid solid, List<Motion> motions) {
         if (motions.size() > MOST_MOTIONS) {
@@ -56,24 +56,42 @@ public final class Sweep {
             reached = swept(reached, motions.get(k), speeds[k]);
         }
         this.bounds = reached;
-        int cells = (int) Math.round(Math.pow(MOST_COVER, 1.0 / Math.max(1, speeds.length)));
-        double[] width = new double[speeds.length];
-        for (int k = 0; k < width.length; k++) {
-            width[k] = (motions.get(k).to() - motions.get(k).from()) / cells;
-        }
-        this.slack = reach(width);
-        cover(new double[speeds.length], 0, cells);
     }
 
-    private void cover(double[] values, int from, int cells) {
+    /**
+     * Places spread over the ranges.
+     *
+     * @param slack no place is farther from one of them, m
+     */
+    private record Cover(List<PreparedSolid> places, double slack) {
+        private Cover {
+            places = List.copyOf(places);
+        }
+    }
+
+    private Cover cover() {
+        if (cover == null) {
+            int cells = (int) Math.round(Math.pow(MOST_COVER, 1.0 / Math.max(1, speeds.length)));
+            double[] width = new double[speeds.length];
+            for (int k = 0; k < width.length; k++) {
+                width[k] = (motions.get(k).to() - motions.get(k).from()) / cells;
+            }
+            List<PreparedSolid> places = new ArrayList<>();
+            cover(places, new double[speeds.length], 0, cells);
+            cover = new Cover(places, reach(width));
+        }
+        return cover;
+    }
+
+    private void cover(List<PreparedSolid> places, double[] values, int from, int cells) {
         if (from == values.length) {
-            cover.add(PreparedSolid.of(Motion.carried(solid, motions, values)));
+            places.add(PreparedSolid.of(Motion.carried(solid, motions, values)));
             return;
         }
         Motion motion = motions.get(from);
         for (int k = 0; k < cells; k++) {
             values[from] = motion.from() + (k + 0.5) * (motion.to() - motion.from()) / cells;
-            cover(values, from + 1, cells);
+            cover(places, values, from + 1, cells);
         }
     }
 
@@ -131,10 +149,11 @@ public final class Sweep {
      */
     public double noNearerThan(double x, double y, double z) {
         double least = Double.POSITIVE_INFINITY;
-        for (PreparedSolid place : cover) {
+        Cover all = cover();
+        for (PreparedSolid place : all.places()) {
             least = Math.min(least, place.noNearerThan(x, y, z));
         }
-        return Math.max(0, least - slack);
+        return Math.max(0, least - all.slack());
     }
 
     private record Piece(double[] middle, double[] width, double bound) {}
@@ -151,10 +170,28 @@ public final class Sweep {
         return found.nearest();
     }
 
-    /** The same where all overlaps are alike too: the first one that is found is answered, its depth no more than the true one. */
-    public Nearest nearestOrFirstOverlap(PreparedSolid fixed, double enough) {
-        return nearest(fixed, 0, enough, TOLERANCE, MOST_PIECES, SolidDistance::quick)
-                .nearest();
+    /**
+     * The least distance where those of {@code enough} and more are all alike, and all overlaps are too: the first one that is
+     * found is answered, its depth no more than the true one. What slides straight on and clears is exact.
+     */
+    public Separation nearestOrFirstOverlap(PreparedSolid fixed, double enough) {
+        return slid()
+                .flatMap(room -> SolidDistance.apart(fixed, room))
+                .orElseGet(() -> nearest(fixed, 0, enough, TOLERANCE, MOST_PIECES, SolidDistance::quick)
+                        .nearest()
+                        .separation());
+    }
+
+    /** All the places of one straight slide together; empty for other motions. */
+    private Optional<PreparedSolid> slid() {
+        if (motions.size() != 1 || !(motions.get(0) instanceof Motion.Slide)) {
+            return Optional.empty();
+        }
+        Motion slide = motions.get(0);
+        Vec3 first = slide.at(slide.from()).translation();
+        Vec3 last = slide.at(slide.to()).translation();
+        Solid begins = solid.placed(slide.at(slide.from()));
+        return Optional.of(PreparedSolid.of(begins).slid(last.minus(first)));
     }
 
     /** The same to the last digit: from there on, by steps that halve. */

@@ -116,7 +116,6 @@ public final class RefitCheck {
             for (Other other : others) {
                 if (sweep.bounds().distanceTo(other.solid().bounds()) <= 0
                         && sweep.nearestOrFirstOverlap(other.solid(), 0)
-                                        .separation()
                                         .distance()
                                 <= 0) {
                     return Optional.of(other);

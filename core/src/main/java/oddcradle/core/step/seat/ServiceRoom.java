@@ -63,7 +63,7 @@ final class ServiceRoom {
                 }
                 for (PreparedSolid other : still(obstacle)) {
                     Separation here =
-                            sweep.nearestOrFirstOverlap(other, service.room()).separation();
+                            sweep.nearestOrFirstOverlap(other, service.room());
                     if (here.distance() <= 0) {
                         met.add(obstacle);
                     }

@@ -3,7 +3,9 @@ package oddcradle.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.drive.ChainInput;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.OpenBelt;
 import oddcradle.core.drive.RollerChain;
 import oddcradle.core.drive.ShaftModel;
@@ -13,7 +15,10 @@ import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.step.line.LineCheck;
+import oddcradle.core.structure.LineResult;
 import oddcradle.files.job.DemoJobs;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -36,14 +41,13 @@ public class LineBenchmark {
     private Job here;
     private Job there;
     private boolean away;
-    private LineCheck latest;
+    private Remembered<JackShaft, Optional<Double>> criticalSpeeds = Remembered.nothing();
     private ShaftModel shaft;
 
     @Setup
     public void prepare() {
         here = DemoJobs.ORCHARD_TUG.load().job();
         there = new JobEdit.MoveSeat(new Vec3(0.001, 0, 0.001)).applyTo(here);
-        latest = LineCheck.of(here);
         shaft = new ShaftModel(
                 205e9,
                 7850,
@@ -59,8 +63,12 @@ public class LineBenchmark {
     @Benchmark
     public LineCheck wholeLine() {
         away = !away;
-        latest = LineCheck.of(away ? there : here, Optional.of(latest));
-        return latest;
+        criticalSpeeds = criticalSpeeds.next();
+        Job job = away ? there : here;
+        Seating seating = Seating.of(job);
+        return LineCheck.of(
+                new LineCheck.Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job)),
+                criticalSpeeds);
     }
 
     @Benchmark

@@ -11,6 +11,7 @@ import oddcradle.core.geometry.mesh.SimulatedScanner;
 import oddcradle.core.geometry.mesh.TriangleMesh;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
+import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.LengthUnit;
@@ -52,7 +53,7 @@ final class ScanCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Job job = new JobStore(Clock.systemUTC()).open(file).job();
-        List<Solid> solids = Seating.of(job).solids(host ? Side.HOST : Side.DONOR);
+        List<Solid> solids = Bodies.surfaces(job, Seating.of(job), host ? Side.HOST : Side.DONOR);
         TriangleMesh mesh = SimulatedScanner.scan(solids, noise / 1000, holes, new Random(seed));
         MeshFiles.writeStl(out, mesh, LengthUnit.MILLIMETRE);
         spec.commandLine().getOut().println("simulated scan of " + mesh.triangles() + " triangles in " + out);

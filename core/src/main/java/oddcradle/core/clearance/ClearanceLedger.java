@@ -31,8 +31,7 @@ public final class ClearanceLedger {
     private final PairRules rules;
     private final List<Gap> near;
 
-    private ClearanceLedger(
-            List<Body> donorParts, List<Body> obstacles, PairRules rules, Separations separations) {
+    private ClearanceLedger(List<Body> donorParts, List<Body> obstacles, PairRules rules, Separations separations) {
         this.donorParts = List.copyOf(donorParts);
         this.obstacles = List.copyOf(obstacles);
         this.rules = rules;

@@ -192,7 +192,7 @@ public final class Cures {
                         .toList());
         boolean follows = job.cradle().member(gap.obstacle().id()).isPresent();
         Body obstacle = follows
-                ? Bodies.obstacles(moved, Seating.of(moved)).stream()
+                ? Bodies.afresh().obstacles(moved, Seating.of(moved)).stream()
                         .filter(body -> body.id().equals(gap.obstacle().id()))
                         .findFirst()
                         .orElseThrow()
@@ -283,7 +283,7 @@ public final class Cures {
         CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
         Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
         return result.isPresent()
-                && TubeStresses.of(job, built, result.get()).stream()
+                && TubeStresses.of(TubeStresses.input(job, built, result.get())).stream()
                         .filter(use -> use.tube().id().equals(tube))
                         .allMatch(use -> use.utilisation() <= 1);
     }

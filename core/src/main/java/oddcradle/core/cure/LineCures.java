@@ -25,7 +25,7 @@ import oddcradle.core.report.Cure;
 import oddcradle.core.step.line.ChainNotes;
 import oddcradle.core.step.line.DatumNotes;
 import oddcradle.core.step.line.LineCheck;
-import oddcradle.core.step.seat.SeatReport;
+import oddcradle.core.step.seat.Gaps;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -164,7 +164,7 @@ final class LineCures {
 
     /** Shortest way from a stage of the drive to host and cradle, m; without bound where there is none. */
     private static double nearest(Job of, String stage) {
-        return SeatReport.atRest(of).near().stream()
+        return Gaps.atRest(of).near().stream()
                 .filter(gap -> gap.donorPart().id().equals(stage))
                 .mapToDouble(gap -> gap.separation().distance())
                 .min()
@@ -230,7 +230,7 @@ final class LineCures {
             boolean fits = stage.chain().isPresent()
                     && stage.chain().get().centreForLinks() - stage.alignment().centreDistance()
                             <= chain.tensionerTravel();
-            boolean clears = SeatReport.atRest(changed).near().stream()
+            boolean clears = Gaps.atRest(changed).near().stream()
                     .filter(gap -> parts.contains(gap.donorPart().id())
                             && parts.contains(gap.obstacle().id()))
                     .allMatch(gap -> gap.margin() >= 0);

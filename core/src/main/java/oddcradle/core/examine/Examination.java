@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
@@ -16,7 +17,6 @@ import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.geometry.BestFit;
-import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.hardware.MountDesigner;
@@ -40,12 +40,11 @@ import oddcradle.core.step.line.DatumNotes;
 import oddcradle.core.step.line.LineCheck;
 import oddcradle.core.step.line.RoadChart;
 import oddcradle.core.step.load.LoadReport;
-import oddcradle.core.step.make.CopeBook;
 import oddcradle.core.step.make.CutTube;
+import oddcradle.core.step.make.Cuts;
 import oddcradle.core.step.make.MakeReport;
-import oddcradle.core.step.measured.ScanNotes;
-import oddcradle.core.step.measured.SurveyNotes;
 import oddcradle.core.step.run.RunReport;
+import oddcradle.core.step.seat.Gaps;
 import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.step.seat.SeatReport;
 import oddcradle.core.step.shake.ShakeReport;
@@ -63,7 +62,8 @@ import oddcradle.core.weigh.CombinedMass;
 import oddcradle.core.weigh.CombinedWeighing;
 
 /**
- * Every result and finding of one job. An earlier examination lends the results whose inputs are equal.
+ * Every result and finding of one job: which step gets what, in which order. Each analysis is a pure function of one input and
+ * is taken over from an earlier examination where that input is equal.
  *
  * <p>Cost: a nudge of the seat costs one ledger of distances and one factorisation of the frame; sliding leaves the modes
  * as they are. Any threads.
@@ -71,16 +71,13 @@ import oddcradle.core.weigh.CombinedWeighing;
 public final class Examination {
     private final Job job;
     private final Scans scans;
-    private final Optional<ScanPlace> donorScanPlace;
-    private final Optional<ScanPlace> hostScanPlace;
+    private final Memory memory;
     private final Seating seating;
-    private final SurveyResult donorSurvey;
-    private final SurveyResult hostSurvey;
+    private final Map<Side, SurveyResult> surveys = new EnumMap<>(Side.class);
+    private final Map<Side, ScanPlace> scanPlaces = new EnumMap<>(Side.class);
     private final CombinedMass weighed;
     private final LineCheck line;
-    private final List<DonorMovement.Swinging> startUp;
     private final DonorMovement movement;
-    private final Surveyed surveyed;
     private final ClearanceLedger ledger;
     private final List<NeighbourChecks.NeighbourCheck> neighbourChecks;
     private final Optional<MountedBody> mountedBody;
@@ -90,184 +87,165 @@ public final class Examination {
     private final List<TubeStress> tubeStresses;
     private final List<MountDesign> mountDesigns;
     private final Optional<MountStiffness> mountStiffness;
-    private final CopeBook copeBook;
     private final List<CutTube> cutList;
     private final Map<Step, StepReport> reports = new EnumMap<>(Step.class);
 
-    private Examination(Job job, Scans scans, Optional<Examination> earlier) {
+    private Examination(Job job, Scans scans, Memory memory) {
         this.job = job;
         this.scans = scans;
+        this.memory = memory;
         this.seating = Seating.of(job);
-        this.donorSurvey = survey(Side.DONOR, earlier);
-        this.hostSurvey = survey(Side.HOST, earlier);
-        this.weighed = earlier.filter(before -> sameWeighing(before.job.donor(), job.donor()))
-                .map(before -> before.weighed)
-                .orElseGet(() -> weigh(job.donor()));
-        this.mountedBody = job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
-        this.line = LineCheck.of(job, seating, mountedBody, earlier.map(before -> before.line));
-        this.donorScanPlace = place(Side.DONOR);
-        this.hostScanPlace = place(Side.HOST);
-        this.shake = earlier.filter(before -> before.mountedBody.equals(mountedBody)
-                        && before.job.donor().engine().equals(job.donor().engine()))
-                .map(before -> before.shake)
-                .orElseGet(() -> mountedBody.isEmpty()
-                        ? new Outcome.NotSolved<>(List.of())
-                        : ShakeReport.solve(mountedBody.get(), job.donor().engine()));
+        measured(Side.DONOR, Analysis.DONOR_SURVEY, Analysis.DONOR_SCAN);
+        measured(Side.HOST, Analysis.HOST_SURVEY, Analysis.HOST_SCAN);
+        this.weighed = memory.recall(Analysis.WEIGHING, weighings(job.donor()), CombinedWeighing::of);
+        this.mountedBody = MountedDonor.ifMounted(job);
+        this.line = memory.recall(
+                Analysis.LINE,
+                new LineCheck.Input(job, seating, LineResult.of(job, seating), mountedBody),
+                input -> LineCheck.of(input, memory.criticalSpeeds()));
+        this.shake = mountedBody
+                .map(body -> memory.recall(
+                        Analysis.MODES,
+                        new ShakeReport.Mounted(body, job.donor().engine()),
+                        ShakeReport::solve))
+                .orElse(new Outcome.NotSolved<>(List.of()));
         this.frame = CradleFrame.of(job, seating, line.line());
-        this.startUp = mountedBody
-                .map(body -> earlier.filter(before -> before.mountedBody.equals(mountedBody)
-                                && before.job
-                                        .donor()
-                                        .engine()
-                                        .equals(job.donor().engine())
-                                && before.seating.driverAxis().equals(seating.driverAxis()))
-                        .map(before -> before.startUp)
-                        .orElseGet(() -> startUp(body)))
+        this.movement = movement();
+        this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
+        this.load = memory.recall(Analysis.FRAME, frame.input(), FrameAnalysis::solve);
+        this.tubeStresses = load.answer()
+                .map(result ->
+                        memory.recall(Analysis.STRESSES, TubeStresses.input(job, frame, result), TubeStresses::of))
                 .orElse(List.of());
-        this.movement = mountedBody
-                .filter(body -> shake.answer().isPresent())
-                .map(body -> DonorMovement.of(job, body, frame.input().cases(), startUp))
-                .orElse(DonorMovement.NONE);
-        this.surveyed = Surveyed.of(donorSurvey, hostSurvey, seating.pose());
-        this.ledger = earlier.filter(before -> sameGeometry(before.job, job)
-                        && before.scans.equals(scans)
-                        && before.donorScanPlace.equals(donorScanPlace)
-                        && before.movement.equals(movement)
-                        && before.donorSurvey == donorSurvey
-                        && before.hostSurvey == hostSurvey)
-                .map(before -> before.ledger)
-                .orElseGet(this::clearance);
-        this.load = earlier.filter(before -> before.frame.equals(frame))
-                .map(before -> before.load)
-                .orElseGet(() -> FrameAnalysis.solve(frame.input()));
-        this.tubeStresses =
-                load.answer().map(result -> TubeStresses.of(job, frame, result)).orElse(List.of());
-        this.copeBook = new CopeBook(earlier.map(before -> before.copeBook));
-        this.cutList = MakeReport.solve(job, seating, copeBook);
-        report(earlier.filter(before -> before.job.donor() == job.donor() && before.scans.equals(scans))
-                .map(before -> before.report(Step.DONOR))
-                .orElseGet(() -> DonorReport.report(
-                        job,
-                        new SurveyNotes(Side.DONOR, job, donorSurvey),
-                        weighed,
-                        ScanNotes.of(Side.DONOR, job, donorScanPlace, scans))));
-        report(earlier.filter(before -> before.job.host() == job.host()
-                        && before.job.materials() == job.materials()
-                        && before.scans.equals(scans))
-                .map(before -> before.report(Step.HOST))
-                .orElseGet(() -> HostReport.report(
-                        job,
-                        seating,
-                        new SurveyNotes(Side.HOST, job, hostSurvey),
-                        ScanNotes.of(Side.HOST, job, hostScanPlace, scans))));
-        report(line.report());
-        this.neighbourChecks = NeighbourChecks.of(
-                job,
-                seating,
-                earlier.filter(before -> differsInCradleAlone(before.job, job)).map(before -> before.neighbourChecks));
-        report(SeatReport.report(job, seating, ledger, neighbourChecks));
-        this.mountDesigns = MountDesigner.of(job, seating, movement, load.answer());
-        this.mountStiffness = earlier.filter(
-                        before -> before.frame.equals(frame) && before.mountedBody.equals(mountedBody))
-                .map(before -> before.mountStiffness)
-                .orElseGet(() -> MountStiffness.of(job, frame.input(), mountedBody));
-        report(CradleReport.report(
-                job, seating, new CradleReport.Known(line.line(), tubeStresses, mountDesigns, mountStiffness)));
-        report(ShakeReport.report(job, seating, shake));
-        report(LoadReport.report(job, seating, load, tubeStresses));
-        report(MakeReport.report(job, seating, cutList));
-        report(FitReport.report(job, seating));
-        report(earlier.filter(before -> before.shake == shake)
-                .map(before -> before.report(Step.RUN))
-                .orElseGet(() -> RunReport.report(job, shake)));
+        this.mountDesigns = memory.recall(
+                Analysis.MOUNTS, new MountDesigner.Input(job, seating, movement, load.answer()), MountDesigner::of);
+        this.mountStiffness = memory.recall(
+                Analysis.MOUNT_STIFFNESS,
+                new MountStiffness.Input(job.cradle().isolators(), frame.input(), mountedBody),
+                MountStiffness::of);
+        this.cutList = memory.recall(
+                Analysis.CUTS,
+                new Cuts.Input(job.cradle().members(), job.host().members(), job.materials(), seating),
+                input -> Cuts.of(input, memory.copes()));
+        this.neighbourChecks = memory.neighbours().of(job, seating);
+        report();
     }
 
-    private Optional<ScanPlace> place(Side side) {
-        return side.scan(job).map(scan -> ScanPlace.of(side.places(job), scan, survey(side)));
+    private void report() {
+        List<StepReport> all = List.of(
+                memory.recall(
+                        Analysis.DONOR_REPORT,
+                        new DonorReport.Input(job.donor(), survey(Side.DONOR), weighed, scanPlace(Side.DONOR), scans),
+                        DonorReport::of),
+                memory.recall(
+                        Analysis.HOST_REPORT,
+                        new HostReport.Input(
+                                job.host(), job.materials(), survey(Side.HOST), scanPlace(Side.HOST), scans),
+                        HostReport::of),
+                line.report(),
+                memory.recall(
+                        Analysis.SEAT_REPORT,
+                        new SeatReport.Input(
+                                job.donor().services(), job.donor().bodies(), seating, ledger, neighbourChecks),
+                        SeatReport::of),
+                memory.recall(
+                        Analysis.CRADLE_REPORT,
+                        new CradleReport.Input(job, seating, line.line(), tubeStresses, mountDesigns, mountStiffness),
+                        CradleReport::of),
+                memory.recall(
+                        Analysis.SHAKE_REPORT,
+                        new ShakeReport.Input(job.donor().engine(), job.cradle(), seating, shake),
+                        ShakeReport::of),
+                memory.recall(
+                        Analysis.LOAD_REPORT,
+                        new LoadReport.Input(
+                                job.cases(), job.materials(), job.build().yieldFactor(), seating, load, tubeStresses),
+                        LoadReport::of),
+                memory.recall(
+                        Analysis.MAKE_REPORT,
+                        new MakeReport.Input(job.build().kerf(), seating, cutList),
+                        MakeReport::of),
+                memory.recall(
+                        Analysis.FIT_REPORT,
+                        new FitReport.Input(job.donor().bosses(), seating.bosses()),
+                        FitReport::of),
+                memory.recall(
+                        Analysis.RUN_REPORT, new RunReport.Input(job.donor().engine(), shake), RunReport::of));
+        all.forEach(each -> reports.put(each.step(), each));
     }
 
-    private ClearanceLedger clearance() {
+    private void measured(Side side, Analysis adjustment, Analysis scan) {
+        SurveyResult survey = memory.recall(adjustment, side.survey(job), SurveyAdjustment::of);
+        surveys.put(side, survey);
+        side.scan(job)
+                .map(named -> memory.recall(scan, new ScanPlace.Input(side.places(job), named, survey), ScanPlace::of))
+                .ifPresent(place -> scanPlaces.put(side, place));
+    }
+
+    private static CombinedWeighing.Input weighings(Donor donor) {
+        return new CombinedWeighing.Input(
+                donor.weighings(), donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids)));
+    }
+
+    private DonorMovement movement() {
+        if (mountedBody.isEmpty() || shake.answer().isEmpty()) {
+            return DonorMovement.NONE;
+        }
+        MountedBody body = mountedBody.get();
+        List<DonorMovement.Swinging> starting = memory.recall(
+                Analysis.STARTING,
+                new DonorMovement.Start(body, job.donor().engine(), seating.driverAxis()),
+                DonorMovement::startUp);
+        return memory.recall(
+                Analysis.MOVEMENT,
+                new DonorMovement.Input(job.cases(), body, frame.input().cases(), starting),
+                DonorMovement::of);
+    }
+
+    private Gaps.Input gaps() {
         Optional<MeshTree> tree = job.donor().scan().flatMap(scan -> scans.of(scan.file()));
-        Optional<BestFit> fit = donorScanPlace.flatMap(ScanPlace::fit);
+        Optional<BestFit> fit = scanPlace(Side.DONOR).flatMap(ScanPlace::fit);
         Optional<Body> scan = tree.isPresent() && fit.isPresent()
                 ? Optional.of(Bodies.scanned(job, seating, tree.get(), fit.get().pose()))
                 : Optional.empty();
-        return SeatReport.solve(job, seating, line.line(), movement, surveyed, scan);
-    }
-
-    private List<DonorMovement.Swinging> startUp(MountedBody body) {
-        return DonorMovement.startUp(body, job.donor().engine(), seating.driverAxis());
-    }
-
-    private SurveyResult survey(Side side, Optional<Examination> earlier) {
-        return earlier.filter(before -> side.survey(before.job) == side.survey(job)
-                        || side.survey(before.job).equals(side.survey(job)))
-                .map(before -> before.survey(side))
-                .orElseGet(() -> SurveyAdjustment.of(side.survey(job)));
-    }
-
-    private static boolean sameWeighing(Donor a, Donor b) {
-        return a == b
-                || a.weighings().equals(b.weighings())
-                        && a.parts().equals(b.parts())
-                        && a.pipes().equals(b.pipes())
-                        && a.shape().equals(b.shape());
-    }
-
-    private static CombinedMass weigh(Donor donor) {
-        Map<String, List<Solid>> parts = donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids));
-        return CombinedWeighing.of(donor.weighings(), parts);
+        return Gaps.input(
+                job,
+                seating,
+                line.line(),
+                movement,
+                Surveyed.of(survey(Side.DONOR), survey(Side.HOST), seating.pose()),
+                memory.bodies(),
+                scan);
     }
 
     /** Everything afresh. */
     public static Examination of(Job job) {
-        return new Examination(job, Scans.NONE, Optional.empty());
+        return of(job, Scans.NONE);
     }
 
     /** Everything afresh, the scans that the job names among it. */
     public static Examination of(Job job, Scans scans) {
-        return new Examination(job, scans, Optional.empty());
+        return new Examination(job, scans, Memory.nothing());
     }
 
     /** The same answer, sooner, where {@code earlier} already holds parts of it. */
     public static Examination of(Job job, Examination earlier) {
-        return new Examination(job, earlier.scans, Optional.of(earlier));
+        return of(job, earlier.scans, earlier);
     }
 
     /** The same with other scans. */
     public static Examination of(Job job, Scans scans, Examination earlier) {
-        return new Examination(job, scans, Optional.of(earlier));
+        return new Examination(job, scans, earlier.memory.next());
     }
 
-    private static boolean differsInCradleAlone(Job a, Job b) {
-        return a.seat().equals(b.seat())
-                && a.donor() == b.donor()
-                && a.host() == b.host()
-                && a.line() == b.line()
-                && a.build() == b.build();
+    /** What had to be worked out; all else was taken over from the earlier examination. */
+    public Set<Analysis> worked() {
+        return memory.worked();
     }
 
-    private static boolean sameGeometry(Job a, Job b) {
-        return a.seat().equals(b.seat())
-                && a.donor().parts().equals(b.donor().parts())
-                && a.donor().pipes().equals(b.donor().pipes())
-                && a.donor().shape().equals(b.donor().shape())
-                && a.donor().bosses().equals(b.donor().bosses())
-                && a.host().members().equals(b.host().members())
-                && a.host().nodes().equals(b.host().nodes())
-                && a.host().keepOuts().equals(b.host().keepOuts())
-                && a.cradle().members().equals(b.cradle().members())
-                && a.cradle().nodes().equals(b.cradle().nodes())
-                && a.line().stages().equals(b.line().stages())
-                && a.line().shafts().equals(b.line().shafts())
-                && a.host().drivenEnd().equals(b.host().drivenEnd())
-                && a.donor().output().equals(b.donor().output())
-                && a.build().room().equals(b.build().room())
-                && a.build().clearances().equals(b.build().clearances());
-    }
-
-    private void report(StepReport report) {
-        reports.put(report.step(), report);
+    /** Distances between bodies that had to be worked out. */
+    public int distancesWorked() {
+        return memory.separations().worked();
     }
 
     public Job job() {
@@ -280,7 +258,7 @@ public final class Examination {
 
     /** The readings of one body after their adjustment. */
     public SurveyResult survey(Side side) {
-        return side == Side.DONOR ? donorSurvey : hostSurvey;
+        return surveys.get(side);
     }
 
     /** The scans this was examined with. */
@@ -290,7 +268,7 @@ public final class Examination {
 
     /** Where a body's scan lies on it; empty if it has none. */
     public Optional<ScanPlace> scanPlace(Side side) {
-        return side == Side.DONOR ? donorScanPlace : hostScanPlace;
+        return Optional.ofNullable(scanPlaces.get(side));
     }
 
     /** What the weighings make of the donor. */
@@ -317,7 +295,8 @@ public final class Examination {
         return neighbourChecks;
     }
 
-    public DonorMovement movement() {
+    /** How the donor moves on its mounts. */
+    public DonorMovement donorMovement() {
         return movement;
     }
 

@@ -67,9 +67,13 @@ public final class MountDesigner {
         this.load = load;
     }
 
+    /** Everything that decides the mounts. */
+    public record Input(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {}
+
     /** Mounts that no tube carries are left out: that is a finding of its own. */
-    public static List<MountDesign> of(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {
-        MountDesigner designs = new MountDesigner(job, seating, movement, load);
+    public static List<MountDesign> of(Input input) {
+        Job job = input.job();
+        MountDesigner designs = new MountDesigner(job, input.seating(), input.movement(), input.load());
         List<MountDesign> all = new ArrayList<>();
         job.cradle().isolators().forEach(isolator -> designs.design(isolator).ifPresent(all::add));
         return all;
@@ -113,9 +117,9 @@ public final class MountDesigner {
         ScrewThread thread = thread(job, isolator);
         Moves moves = moves(at, along, isolator.element().isHard());
         Tab tab = tab(isolator, boss, tube, thread, along, towards, aside.length() - half, half, moves);
-        MountChoices design = isolator.choices();
+        MountChoices choices = isolator.choices();
         double lug = inLine
-                ? design.size(MountChoices.Item.LUG)
+                ? choices.size(MountChoices.Item.LUG)
                         .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : USUAL_LUG)
                 : EAR;
         double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
@@ -128,7 +132,7 @@ public final class MountDesigner {
                 lug,
                 inLine && !boss.hole().through() ? boss.hole().depth() : 0,
                 ThreadReach.IN_CASTING,
-                design.size(MountChoices.Item.GAP).orElse(0.0),
+                choices.size(MountChoices.Item.GAP).orElse(0.0),
                 through ? tab.thickness() + 2 * half : tab.thickness(),
                 tab.plates() == 2 && !through && isolator.element().isHard() ? 2 : 1,
                 isolator.element().isHard() ? 0 : padHeight(isolator),
@@ -139,10 +143,10 @@ public final class MountDesigner {
                 through ? Double.POSITIVE_INFINITY : aside.length() - half,
                 bonded,
                 new BoltStack.Decided(
-                        design.size(MountChoices.Item.BOLT),
-                        design.size(MountChoices.Item.SLEEVE),
-                        design.size(MountChoices.Item.SPACER),
-                        design.size(MountChoices.Item.LARGE_WASHER))));
+                        choices.size(MountChoices.Item.BOLT),
+                        choices.size(MountChoices.Item.SLEEVE),
+                        choices.size(MountChoices.Item.SPACER),
+                        choices.size(MountChoices.Item.LARGE_WASHER))));
         return new MountDesign(
                 isolator,
                 tube,
@@ -156,19 +160,19 @@ public final class MountDesigner {
                 tab,
                 stack,
                 bolt(isolator, thread, grade, along, !through && tab.plates() == 2),
-                inLine ? Optional.empty() : Optional.of(ears(boss, design)),
-                collar(boss, isolator, thread, design));
+                inLine ? Optional.empty() : Optional.of(ears(boss, choices)),
+                collar(boss, isolator, thread, choices));
     }
 
     /** The bolt that holds a bracket to a lug whose hole lies across the mount. */
-    private BoltStack ears(Boss boss, MountChoices design) {
+    private BoltStack ears(Boss boss, MountChoices choices) {
         ScrewThread thread = ScrewThread.find(boss.hole().thread())
                 .or(() -> ScrewThread.forBore(boss.bore(), job.build().shop().inch()))
                 .orElse(ScrewThread.all().get(0));
         return BoltStack.design(new BoltStack.Wanted(
                 thread,
                 BoltGrade.usual(thread.inch()),
-                design.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
+                choices.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
                 boss.hole().through() ? 0 : boss.hole().depth(),
                 ThreadReach.IN_CASTING,
                 0,
@@ -185,7 +189,7 @@ public final class MountDesigner {
     }
 
     /** A bolt that has to place the engine may not be loose in its bore; one that only clamps may be. */
-    private Optional<Collar> collar(Boss boss, Isolator isolator, ScrewThread thread, MountChoices design) {
+    private Optional<Collar> collar(Boss boss, Isolator isolator, ScrewThread thread, MountChoices choices) {
         double loose = boss.bore() - thread.diameter();
         boolean places = job.line()
                 .datum()
@@ -199,7 +203,7 @@ public final class MountDesigner {
                 ? Optional.of(Collar.between(
                         thread.diameter(),
                         boss.bore(),
-                        design.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
+                        choices.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
                 : Optional.empty();
     }
 

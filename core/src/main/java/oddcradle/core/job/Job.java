@@ -65,10 +65,7 @@ public record Job(
 
     /** The material a member names. */
     public Material material(Member member) {
-        return materials.stream()
-                .filter(material -> material.name().equals(member.material()))
-                .findFirst()
-                .orElseThrow();
+        return member.madeOf(materials);
     }
 
     /** The ids of everything that can be picked. */

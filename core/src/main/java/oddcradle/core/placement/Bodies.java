@@ -3,6 +3,7 @@ package oddcradle.core.placement;
 import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.clearance.Body;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshTree;
@@ -10,6 +11,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.seat.Room;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
@@ -20,7 +22,38 @@ public final class Bodies {
     /** Id of the donor's scanned surface among the bodies. */
     public static final String SCAN = "SCAN";
 
-    private Bodies() {}
+    private final Remembered<Record, Body> known;
+
+    private Bodies(Remembered<Record, Body> known) {
+        this.known = known;
+    }
+
+    private record PlacedPart(Part part, Pose pose, double room) {}
+
+    private record Fixed(KeepOut keepOut, double room) {}
+
+    private record PlacedTube(Member member, List<Vec3> path, double room) {}
+
+    /** Makes every body. */
+    public static Bodies afresh() {
+        return new Bodies(Remembered.nothing());
+    }
+
+    /** Bodies that are what they were in that place are not made again. */
+    public Bodies next() {
+        return new Bodies(known.next());
+    }
+
+    /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host. */
+    public static List<Solid> surfaces(Job job, Seating seating, Side side) {
+        List<Solid> solids = new ArrayList<>();
+        if (side == Side.DONOR) {
+            job.donor().bodies().forEach(part -> solids.addAll(part.solids()));
+        } else {
+            job.host().members().forEach(member -> solids.addAll(pieces(member, seating)));
+        }
+        return solids;
+    }
 
     public static Body scanned(Job job, Seating seating, MeshTree scan, Pose onDonor) {
         return Body.scanned(
@@ -32,48 +65,74 @@ public final class Bodies {
                 seating.pose().after(onDonor));
     }
 
-    public static List<Body> donorParts(Job job, Pose pose) {
-        List<Body> parts = new ArrayList<>();
-        for (Part part : job.donor().bodies()) {
-            List<Solid> placed =
-                    part.solids().stream().map(solid -> solid.placed(pose)).toList();
-            parts.add(body(part.id(), part.label(), part.category(), job.build().room(), placed));
-        }
-        return parts;
+    public List<Body> donorParts(Job job, Pose pose) {
+        Room room = job.build().room();
+        return job.donor().bodies().stream()
+                .map(part -> known.of(new PlacedPart(part, pose, room.of(part.category())), Bodies::part))
+                .toList();
+    }
+
+    private static Body part(Record placed) {
+        PlacedPart here = (PlacedPart) placed;
+        Part part = here.part();
+        List<Solid> solids =
+                part.solids().stream().map(solid -> solid.placed(here.pose())).toList();
+        return Body.of(part.id(), part.label(), here.room(), part.category().word(), solids);
     }
 
     /** What the host brings; cradle tubes left out. */
-    public static List<Body> hostObstacles(Job job) {
+    public List<Body> hostObstacles(Job job) {
         return obstacles(job, Seating.of(job));
     }
 
-    public static List<Body> obstacles(Job job, Seating seating) {
+    public List<Body> obstacles(Job job, Seating seating) {
         Room room = job.build().room();
         List<Body> bodies = new ArrayList<>();
         for (KeepOut keepOut : job.host().keepOuts()) {
-            bodies.add(
-                    keepOut.motions().isEmpty()
-                            ? body(keepOut.id(), keepOut.label(), keepOut.category(), room, keepOut.solids())
-                            : Body.moving(
-                                    keepOut.id(),
-                                    keepOut.label(),
-                                    room.of(keepOut.category()),
-                                    keepOut.category().word(),
-                                    keepOut.solids(),
-                                    keepOut.motions()));
+            bodies.add(known.of(new Fixed(keepOut, room.of(keepOut.category())), Bodies::keepOut));
         }
-        job.host().members().forEach(member -> bodies.add(tube(member, seating, room)));
-        job.cradle().members().forEach(member -> bodies.add(tube(member, seating, room)));
+        for (Member member : job.host().members()) {
+            bodies.add(tube(member, seating, room));
+        }
+        for (Member member : job.cradle().members()) {
+            bodies.add(tube(member, seating, room));
+        }
         return bodies;
     }
 
-    private static Body tube(Member member, Seating seating, Room room) {
-        return body(member.id(), member.label(), Category.FIXED, room, pieces(member, seating));
+    private static Body keepOut(Record fixed) {
+        KeepOut keepOut = ((Fixed) fixed).keepOut();
+        double room = ((Fixed) fixed).room();
+        return keepOut.motions().isEmpty()
+                ? Body.of(
+                        keepOut.id(), keepOut.label(), room, keepOut.category().word(), keepOut.solids())
+                : Body.moving(
+                        keepOut.id(),
+                        keepOut.label(),
+                        room,
+                        keepOut.category().word(),
+                        keepOut.solids(),
+                        keepOut.motions());
+    }
+
+    private Body tube(Member member, Seating seating, Room room) {
+        return known.of(
+                new PlacedTube(member, seating.path(member), room.of(Category.FIXED)),
+                placed -> tube((PlacedTube) placed));
+    }
+
+    private static Body tube(PlacedTube placed) {
+        Member member = placed.member();
+        return Body.of(
+                member.id(), member.label(), placed.room(), Category.FIXED.word(), pieces(member, placed.path()));
     }
 
     /** The straight pieces of a tube. */
     public static List<Solid> pieces(Member member, Seating seating) {
-        List<Vec3> path = seating.path(member);
+        return pieces(member, seating.path(member));
+    }
+
+    private static List<Solid> pieces(Member member, List<Vec3> path) {
         List<Solid> pieces = new ArrayList<>();
         for (int k = 1; k < path.size(); k++) {
             if (!path.get(k - 1).equals(path.get(k))) {
@@ -84,9 +143,5 @@ public final class Bodies {
             pieces.add(new Solid.Sphere(path.get(0), member.section().outerRadius()));
         }
         return pieces;
-    }
-
-    private static Body body(String id, String label, Category category, Room room, List<Solid> solids) {
-        return Body.of(id, label, room.of(category), category.word(), solids);
     }
 }

@@ -2,6 +2,7 @@ package oddcradle.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
@@ -17,6 +18,11 @@ public final class MountedDonor {
     private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
 
     private MountedDonor() {}
+
+    /** The same, or nothing where the donor hangs on no mount yet. */
+    public static Optional<MountedBody> ifMounted(Job job) {
+        return job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(of(job));
+    }
 
     /**
      * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes

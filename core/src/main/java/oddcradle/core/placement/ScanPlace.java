@@ -21,10 +21,19 @@ public record ScanPlace(Optional<BestFit> fit, String problem) {
     /** Height of the triangle of picks over its longest side, m, under which they lie on one line. */
     private static final double THIN = 0.01;
 
-    public static ScanPlace of(Map<String, Vec3> places, Scan scan, SurveyResult survey) {
+    /**
+     * Everything that decides it.
+     *
+     * @param places of the body's named points, its own axes, m
+     */
+    public record Input(Map<String, Vec3> places, Scan scan, SurveyResult survey) {}
+
+    public static ScanPlace of(Input input) {
+        Map<String, Vec3> places = input.places();
+        SurveyResult survey = input.survey();
         List<Vec3> picked = new ArrayList<>();
         List<Vec3> known = new ArrayList<>();
-        for (Scan.Pick pick : scan.picks()) {
+        for (Scan.Pick pick : input.scan().picks()) {
             Optional<Vec3> at = Optional.ofNullable(places.get(pick.point()))
                     .or(() -> survey.point(pick.point()).map(AdjustedPoint::position));
             if (at.isPresent()) {

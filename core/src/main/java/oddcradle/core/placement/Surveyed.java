@@ -15,20 +15,23 @@ import oddcradle.core.survey.SurveyResult;
  * How well a place of donor or host is known: as well as the surveyed point next to it; by tape where there is none. A fixed
  * point of a survey defines its axes and has no error of its own.
  */
-public final class Surveyed {
+public record Surveyed(List<Known> donor, List<Known> host) {
     private static final double BY_TAPE = Instrument.TAPE.lengthSigma();
 
     /** Nothing was surveyed. */
     public static final Surveyed BY_TAPE_ALONE = new Surveyed(List.of(), List.of());
 
-    private final List<Known> donor;
-    private final List<Known> host;
+    /**
+     * A surveyed point.
+     *
+     * @param place host axes, m
+     * @param covariance m2
+     */
+    public record Known(Vec3 place, Mat3 covariance) {}
 
-    private record Known(Vec3 place, Mat3 covariance) {}
-
-    private Surveyed(List<Known> donor, List<Known> host) {
-        this.donor = List.copyOf(donor);
-        this.host = List.copyOf(host);
+    public Surveyed {
+        donor = List.copyOf(donor);
+        host = List.copyOf(host);
     }
 
     public static Surveyed of(SurveyResult donorSurvey, SurveyResult hostSurvey, Pose pose) {

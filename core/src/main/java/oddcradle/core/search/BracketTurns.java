@@ -97,7 +97,8 @@ public final class BracketTurns {
                         part.id(),
                         part.label(),
                         part.solids().stream().map(solid -> solid.placed(pose)).toList())));
-        Bodies.hostObstacles(examination.job())
+        Bodies.afresh()
+                .hostObstacles(examination.job())
                 .forEach(body -> all.add(BodyShape.still(body.id(), body.label(), body.solids())));
         List<BodyShape> joints = List.of(
                 BodyShape.still("boss", "boss", List.of(new Solid.Sphere(boss, CLOSE))),

@@ -95,8 +95,8 @@ public final class Candidates {
         Seat seat = job.seat().moved(seatFor(job, donor));
         Job swapped = inBay(job, donor, seat);
         Pose pose = seat.pose();
-        List<Body> obstacles = Bodies.hostObstacles(swapped);
-        List<Body> parts = Bodies.donorParts(swapped, pose);
+        List<Body> obstacles = Bodies.afresh().hostObstacles(swapped);
+        List<Body> parts = Bodies.afresh().donorParts(swapped, pose);
         Gap worst = ClearanceLedger.of(parts, obstacles).worst(1).get(0);
         List<Double> room = new ArrayList<>();
         for (Vec3 way : WAYS) {
@@ -168,7 +168,7 @@ public final class Candidates {
 
     private static boolean fitsAt(Job job, Seat seat, Vec3 by, List<Body> obstacles) {
         Pose pose = seat.moved(seat.position().plus(by)).pose();
-        List<Body> parts = Bodies.donorParts(job, pose);
+        List<Body> parts = Bodies.afresh().donorParts(job, pose);
         return ClearanceLedger.of(parts, obstacles).near().stream().noneMatch(gap -> gap.margin() < 0);
     }
 

@@ -85,7 +85,8 @@ public final class MountAccess {
                     part.label(),
                     part.solids().stream().map(solid -> solid.placed(pose)).toList()));
         }
-        Bodies.obstacles(job, examination.seating())
+        Bodies.afresh()
+                .obstacles(job, examination.seating())
                 .forEach(body -> standing.add(BodyShape.still(body.id(), body.label(), body.solids())));
         List<Bolt> bolts = new ArrayList<>();
         for (Boss boss : job.donor().bosses()) {

@@ -59,7 +59,7 @@ public final class SeatLimits {
     /** For the ways that datum and holds leave open. */
     public static List<Limit> of(Examination examination) {
         Job job = examination.job();
-        SeatMargins margins = withoutShort(job, new SeatMargins(job, new SeatGaps(job, examination.movement())));
+        SeatMargins margins = withoutShort(job, new SeatMargins(job, new SeatGaps(job, examination.donorMovement())));
         List<Freedom> open = examination.openFreedoms();
         List<Limit> limits = new ArrayList<>();
         for (Freedom freedom : Freedom.values()) {
@@ -203,7 +203,7 @@ public final class SeatLimits {
                     .withKeepOuts(changed.host().keepOuts().stream()
                             .map(each -> each.id().equals(obstacle) ? shrunk : each)
                             .toList()));
-            SeatMargins margins = new SeatMargins(then, new SeatGaps(then, examination.movement()));
+            SeatMargins margins = new SeatMargins(then, new SeatGaps(then, examination.donorMovement()));
             return Optional.of(new Teeth(fewer, travel(margins, job.seat(), way).free() - free));
         } catch (InvalidValue impossible) {
             return Optional.empty();

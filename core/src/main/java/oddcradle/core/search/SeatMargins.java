@@ -88,7 +88,7 @@ public final class SeatMargins {
         this.run = runs ? stages.get(0).id() : "";
         if (runs) {
             Seating seating = Seating.of(job);
-            List<Body> obstacles = Bodies.obstacles(job, seating);
+            List<Body> obstacles = Bodies.afresh().obstacles(job, seating);
             onDrivenShaft.addAll(DriveBodies.at(job, LineResult.driven(job, 0).sprocketCentre(), obstacles));
         }
         this.runRooms = runRooms();

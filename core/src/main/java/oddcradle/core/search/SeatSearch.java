@@ -70,7 +70,7 @@ public final class SeatSearch {
      * @throws Progress.Cancelled if the watcher ends it
      */
     public static Result run(Examination examination, Progress progress) {
-        DonorMovement movement = examination.movement();
+        DonorMovement movement = examination.donorMovement();
         Result result = new SeatSearch(examination.job(), movement).search(1, progress.part(0, 0.3));
         int visits = result.visits();
         for (int round = 0; round < MOST_ROUNDS && !result.answers().isEmpty(); round++) {
@@ -94,7 +94,7 @@ public final class SeatSearch {
         DonorMovement wider = movement;
         for (SeatAnswer answer : answers) {
             Job seated = examination.job().withSeat(answer.seat());
-            DonorMovement own = Examination.of(seated, examination).movement();
+            DonorMovement own = Examination.of(seated, examination).donorMovement();
             double margin = new SeatMargins(seated, new SeatGaps(seated, own))
                     .tightest(answer.seat(), -1, 0)
                     .margin();

@@ -67,7 +67,7 @@ public final class SharedSeat {
                 .findFirst()
                 .orElseThrow(() -> new InvalidValue("with", "\"" + name + "\" is none of the job's candidates"));
         Job swapped = Candidates.inBay(job, other, job.seat());
-        One one = new One(job, examination.movement());
+        One one = new One(job, examination.donorMovement());
         One two = new One(swapped, DonorMovement.NONE);
         if (!one.space.open().equals(two.space.open())) {
             throw new InvalidValue(

@@ -7,7 +7,6 @@ import oddcradle.core.clearance.Allowance;
 import oddcradle.core.engine.ShakingForce;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.NodeLoad;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
@@ -55,11 +54,20 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
         swings = List.copyOf(swings);
     }
 
-    /** @param loads on the frame, in the order of the job's cases */
-    public static DonorMovement of(Job job, MountedBody body, List<FrameCase> loads, List<Swinging> swings) {
+    /**
+     * Everything that decides the movement.
+     *
+     * @param loads on the frame, in the order of the cases
+     */
+    public record Input(List<LoadCase> cases, MountedBody body, List<FrameCase> loads, List<Swinging> swings) {}
+
+    public static DonorMovement of(Input input) {
+        List<LoadCase> cases = input.cases();
+        MountedBody body = input.body();
+        List<FrameCase> loads = input.loads();
         List<Pushed> pushed = new ArrayList<>();
-        for (int k = 0; k < job.cases().size(); k++) {
-            LoadCase load = job.cases().get(k);
+        for (int k = 0; k < cases.size(); k++) {
+            LoadCase load = cases.get(k);
             // Standing still it carries its weight already.
             Vec3 field = load.field().plus(Vec3.Z).times(STANDARD_GRAVITY);
             Vec3 force = field.times(body.body().mass());
@@ -73,14 +81,25 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
             StaticSag moved = RigidBodyModes.movedBy(body, force, moment);
             pushed.add(new Pushed(load.label(), new SmallMotion(Vec3.ZERO, moved.cgDisplacement(), moved.rotation())));
         }
-        return new DonorMovement(pushed, swings);
+        return new DonorMovement(pushed, input.swings());
     }
 
     /**
-     * @param axis of the crank, as the body's axes
+     * Everything that decides how it swings while it starts.
+     *
+     * @param axis of the crank, the body's axes
+     */
+    public record Start(MountedBody body, Engine engine, Vec3 axis) {}
+
+    /**
+     * Swinging from standstill to idle.
+     *
      * @return nothing where the mounts have no damping and a swing would grow without bound
      */
-    public static List<Swinging> startUp(MountedBody body, Engine engine, Vec3 axis) {
+    public static List<Swinging> startUp(Start start) {
+        MountedBody body = start.body();
+        Engine engine = start.engine();
+        Vec3 axis = start.axis();
         List<Swinging> swings = new ArrayList<>();
         // What the crank throws grows with the square of its speed.
         Optional<Double> atIdle = engine.crank()

@@ -15,7 +15,7 @@ public final class FrameOfJob {
         CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
         return FrameAnalysis.solve(built.input())
                 .answer()
-                .map(result -> TubeStresses.of(job, built, result))
+                .map(result -> TubeStresses.of(TubeStresses.input(job, built, result)))
                 .orElse(List.of());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.vibration.ModesOnFrame;
@@ -38,8 +37,13 @@ public record MountStiffness(List<SeatStiffness> seats, List<Double> frequencies
         }
     }
 
+    /** Everything that decides it. */
+    public record Input(List<Isolator> isolators, FrameInput frame, Optional<MountedBody> body) {}
+
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
-    public static Optional<MountStiffness> of(Job job, FrameInput whole, Optional<MountedBody> body) {
+    public static Optional<MountStiffness> of(Input input) {
+        FrameInput whole = input.frame();
+        Optional<MountedBody> body = input.body();
         if (body.isEmpty() || whole.members().isEmpty()) {
             return Optional.empty();
         }
@@ -47,13 +51,13 @@ public record MountStiffness(List<SeatStiffness> seats, List<Double> frequencies
         return FrameFlexibility.of(bare.input(), bare.probes())
                 .answer()
                 .flatMap(flexibility -> ModesOnFrame.frequencies(body.get(), flexibility::at)
-                        .map(frequencies -> new MountStiffness(seats(job, flexibility), frequencies)));
+                        .map(frequencies -> new MountStiffness(seats(input.isolators(), flexibility), frequencies)));
     }
 
-    private static List<SeatStiffness> seats(Job job, FrameFlexibility flexibility) {
+    private static List<SeatStiffness> seats(List<Isolator> isolators, FrameFlexibility flexibility) {
         List<SeatStiffness> seats = new ArrayList<>();
-        for (int k = 0; k < job.cradle().isolators().size(); k++) {
-            Isolator isolator = job.cradle().isolators().get(k);
+        for (int k = 0; k < isolators.size(); k++) {
+            Isolator isolator = isolators.get(k);
             Vec3 stiffness = isolator.element().stiffness();
             Vec3 along = isolator.axis().unit();
             Vec3 across = along.anyPerpendicular();

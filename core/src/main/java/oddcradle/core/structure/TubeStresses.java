@@ -12,27 +12,47 @@ import oddcradle.core.frame.MemberResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 
 /** How hard the cases work the tubes. */
 public final class TubeStresses {
     private TubeStresses() {}
 
+    /**
+     * Everything that decides them.
+     *
+     * @param tubes of host and cradle
+     * @param yieldFactor that stresses keep from yielding
+     */
+    public record Input(
+            List<Member> tubes,
+            List<LoadCase> cases,
+            List<Material> materials,
+            double yieldFactor,
+            CradleFrame.Built frame,
+            FrameResult result) {}
+
+    public static Input input(Job job, CradleFrame.Built frame, FrameResult result) {
+        List<Member> tubes = new ArrayList<>(job.host().members());
+        tubes.addAll(job.cradle().members());
+        return new Input(tubes, job.cases(), job.materials(), job.build().yieldFactor(), frame, result);
+    }
+
     private record Worst(LoadCase load, MemberResult piece) {}
 
     /** The worst of every tube over its pieces and the cases, the most used first. */
-    public static List<TubeStress> of(Job job, CradleFrame.Built built, FrameResult result) {
+    public static List<TubeStress> of(Input input) {
+        CradleFrame.Built built = input.frame();
         Map<String, Member> tubes = new HashMap<>();
-        job.host().members().forEach(tube -> tubes.put(tube.id(), tube));
-        job.cradle().members().forEach(tube -> tubes.put(tube.id(), tube));
+        input.tubes().forEach(tube -> tubes.put(tube.id(), tube));
         Map<String, LoadCase> loads = new HashMap<>();
-        job.cases().forEach(load -> loads.put(load.id(), load));
+        input.cases().forEach(load -> loads.put(load.id(), load));
         Map<String, Double> allowed = new HashMap<>();
-        job.materials()
-                .forEach(material -> allowed.put(
-                        material.name(), material.yieldStrength() / job.build().yieldFactor()));
+        input.materials()
+                .forEach(material -> allowed.put(material.name(), material.yieldStrength() / input.yieldFactor()));
         Map<String, Worst> worst = new LinkedHashMap<>();
-        for (CaseResult each : result.cases()) {
+        for (CaseResult each : input.result().cases()) {
             LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
                 String tube = built.memberOfPiece().get(piece.id());

@@ -40,6 +40,17 @@ public final class CombinedWeighing {
     }
 
     /** @param parts the solids of the body by part id, for estimates */
+    /**
+     * Everything that decides the mass.
+     *
+     * @param parts solids of each part by its id, the body's own axes
+     */
+    public record Input(List<Weighing> weighings, Map<String, List<Solid>> parts) {}
+
+    public static CombinedMass of(Input input) {
+        return of(input.weighings(), input.parts());
+    }
+
     public static CombinedMass of(List<Weighing> weighings, Map<String, List<Solid>> parts) {
         return new CombinedWeighing(weighings, parts).combine();
     }

@@ -91,7 +91,8 @@ class MountDesignTest {
     void mountThatNoTubeCarries_isLeftOut() {
         List<Isolator> one = List.of(JOB.cradle().isolators().get(0));
         Job bare = JOB.withCradle(JOB.cradle().withMembers(List.of()).withIsolators(one));
-        assertThat(MountDesigner.of(bare, Seating.of(bare), DonorMovement.NONE, java.util.Optional.empty()))
+        assertThat(MountDesigner.of(new MountDesigner.Input(
+                        bare, Seating.of(bare), DonorMovement.NONE, java.util.Optional.empty())))
                 .isEmpty();
     }
 }

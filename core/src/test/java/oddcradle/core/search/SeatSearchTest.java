@@ -59,7 +59,7 @@ class SeatSearchTest {
         SeatSearch.Result result = SeatSearch.run(examination, Progress.UNWATCHED);
         assertThat(result.proven()).isTrue();
         assertThat(result.open()).contains(Freedom.FORWARD, Freedom.UP);
-        SeatGaps bay = new SeatGaps(job, examination.movement());
+        SeatGaps bay = new SeatGaps(job, examination.donorMovement());
         SeatScore score = new SeatScore(job, bay);
         SeatMargins margins = new SeatMargins(job, bay);
         double best = Double.POSITIVE_INFINITY;

@@ -24,6 +24,7 @@ import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Bodies;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
 import org.junit.jupiter.api.Test;
@@ -119,7 +120,12 @@ class RunningAndFrameSheetsTest extends WindowDriver {
         }
         MeshFiles.writeStl(
                 folder.resolve("frame.stl"),
-                SimulatedScanner.scan(desk.examination().seating().solids(Side.HOST), 0.0003, 0, new Random(2)),
+                SimulatedScanner.scan(
+                        Bodies.surfaces(
+                                desk.examination().job(), desk.examination().seating(), Side.HOST),
+                        0.0003,
+                        0,
+                        new Random(2)),
                 LengthUnit.MILLIMETRE);
         List<Scan.Pick> picks = List.of("AL", "AR", "CL", "FR").stream()
                 .map(id -> new Scan.Pick(id, places.get(id)))

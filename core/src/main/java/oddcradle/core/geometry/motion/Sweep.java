@@ -175,8 +175,7 @@ public final class Sweep {
      * found is answered, its depth no more than the true one. What slides straight on and clears is exact.
      */
     public Separation nearestOrFirstOverlap(PreparedSolid fixed, double enough) {
-        return slid()
-                .flatMap(room -> SolidDistance.apart(fixed, room))
+        return slid().flatMap(room -> SolidDistance.apart(fixed, room))
                 .orElseGet(() -> nearest(fixed, 0, enough, TOLERANCE, MOST_PIECES, SolidDistance::quick)
                         .nearest()
                         .separation());

@@ -1,7 +1,9 @@
 package oddcradle.core.job.donor;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.engine.EngineEnvelope;
 import oddcradle.core.engine.EngineShape;
@@ -10,6 +12,7 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.body.Pipe;
 import oddcradle.core.job.body.Scan;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.weigh.Weighing;
@@ -161,5 +164,12 @@ public record Donor(
     public Donor withScan(Optional<Scan> other) {
         return new Donor(
                 name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, other);
+    }
+
+    /** Where the middles of its bosses are, by id, in its own axes, m. */
+    public Map<String, Vec3> places() {
+        Map<String, Vec3> places = new LinkedHashMap<>();
+        bosses.forEach(boss -> places.put(boss.id(), boss.position()));
+        return places;
     }
 }

@@ -1,12 +1,9 @@
 package oddcradle.core.job.edit;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
-import oddcradle.core.job.tube.Anchor;
-import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Survey;
 
@@ -35,17 +32,7 @@ public enum Side {
 
     /** The points of the body that have a place and a name: bosses of the donor, nodes of the host. */
     public Map<String, Vec3> places(Job job) {
-        Map<String, Vec3> places = new LinkedHashMap<>();
-        if (this == DONOR) {
-            job.donor().bosses().forEach(boss -> places.put(boss.id(), boss.position()));
-        } else {
-            for (Node node : job.host().nodes()) {
-                if (node.anchor() instanceof Anchor.At at) {
-                    places.put(node.id(), at.point());
-                }
-            }
-        }
-        return places;
+        return this == DONOR ? job.donor().places() : job.host().places();
     }
 
     /** The edit that gives the body this scan. */

@@ -1,12 +1,16 @@
 package oddcradle.core.job.host;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Survey;
 
 /**
@@ -88,5 +92,16 @@ public record Host(
     public Host withScan(Optional<Scan> other) {
         return new Host(
                 name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, other);
+    }
+
+    /** Where its nodes are, by id, m. */
+    public Map<String, Vec3> places() {
+        Map<String, Vec3> places = new LinkedHashMap<>();
+        for (Node node : nodes) {
+            if (node.anchor() instanceof Anchor.At at) {
+                places.put(node.id(), at.point());
+            }
+        }
+        return places;
     }
 }

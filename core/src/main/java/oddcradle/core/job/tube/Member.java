@@ -3,6 +3,7 @@ package oddcradle.core.job.tube;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.job.body.Sizes;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.section.Section;
@@ -56,5 +57,13 @@ public record Member(
     /** What carries load: the section with the wall that is left. */
     public Section remaining() {
         return condition.map(c -> section.withWall(c.remainingWall())).orElse(section);
+    }
+
+    /** What it is made of, of those that the job knows. */
+    public Material madeOf(List<Material> materials) {
+        return materials.stream()
+                .filter(each -> each.name().equals(material))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -44,11 +44,18 @@ public final class CradleReport {
 
     private CradleReport() {}
 
-    /** What the step is told about the rest of the job. */
-    public record Known(
-            LineResult line, List<TubeStress> uses, List<MountDesign> designs, Optional<MountStiffness> stiffness) {}
+    /** Everything that decides the report. */
+    public record Input(
+            Job job,
+            Seating seating,
+            LineResult line,
+            List<TubeStress> stresses,
+            List<MountDesign> designs,
+            Optional<MountStiffness> stiffness) {}
 
-    public static StepReport report(Job job, Seating seating, Known known) {
+    public static StepReport of(Input input) {
+        Job job = input.job();
+        Seating seating = input.seating();
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         looseEnds(findings, job, seating);
@@ -58,12 +65,12 @@ public final class CradleReport {
         for (Isolator isolator : job.cradle().isolators()) {
             stiffness(figures, isolator);
         }
-        known.designs().forEach(design -> bracket(findings, design));
-        findings.addAll(MountNotes.of(job, known.designs()));
-        findings.addAll(StackNeighbours.of(job, seating, known.designs()));
-        known.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
-        known.designs().forEach(design -> figures.addAll(MountFigures.of(design)));
-        DetailNotes.Notes details = DetailNotes.of(job, seating, known.line(), known.uses());
+        input.designs().forEach(design -> bracket(findings, design));
+        findings.addAll(MountNotes.of(job, input.designs()));
+        findings.addAll(StackNeighbours.of(job, seating, input.designs()));
+        input.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
+        input.designs().forEach(design -> figures.addAll(MountFigures.of(design)));
+        DetailNotes.Notes details = DetailNotes.of(job, seating, input.line(), input.stresses());
         figures.addAll(details.figures());
         findings.addAll(details.findings());
         findings.addAll(RefitCheck.of(job, seating));

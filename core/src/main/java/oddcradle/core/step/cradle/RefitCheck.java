@@ -115,9 +115,7 @@ public final class RefitCheck {
             Sweep sweep = Sweep.of(piece, List.of(new Motion.Slide(direction, 0, OUT)));
             for (Other other : others) {
                 if (sweep.bounds().distanceTo(other.solid().bounds()) <= 0
-                        && sweep.nearestOrFirstOverlap(other.solid(), 0)
-                                        .distance()
-                                <= 0) {
+                        && sweep.nearestOrFirstOverlap(other.solid(), 0).distance() <= 0) {
                     return Optional.of(other);
                 }
             }

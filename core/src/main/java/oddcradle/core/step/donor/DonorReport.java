@@ -4,6 +4,7 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -12,16 +13,19 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.History;
 import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Mat3;
+import oddcradle.core.placement.ScanPlace;
+import oddcradle.core.placement.Scans;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.weigh.CombinedMass;
@@ -40,11 +44,25 @@ public final class DonorReport {
 
     private DonorReport() {}
 
-    public static StepReport report(Job job, SurveyNotes survey, CombinedMass weighed, ScanNotes scan) {
-        Engine engine = job.donor().engine();
+    /**
+     * Everything that decides the report.
+     *
+     * @param readings of the donor's readings
+     * @param place of its scan
+     * @param scans as read
+     */
+    public record Input(
+            Donor donor, SurveyResult readings, CombinedMass weighed, Optional<ScanPlace> place, Scans scans) {}
+
+    public static StepReport of(Input input) {
+        Donor donor = input.donor();
+        CombinedMass weighed = input.weighed();
+        SurveyNotes survey = new SurveyNotes(Side.DONOR, donor.places(), input.readings());
+        ScanNotes scan = ScanNotes.of(Side.DONOR, donor.scan(), input.place(), input.scans());
+        Engine engine = donor.engine();
         Why entered = new Why("as entered", List.of(), Source.measured());
-        double mass = job.donor().mass().mass();
-        Mat3 inertia = job.donor().mass().inertia();
+        double mass = donor.mass().mass();
+        Mat3 inertia = donor.mass().inertia();
         List<Figure> figures = new ArrayList<>(List.of(
                 new Figure("mass", Quantity.mass(mass), entered),
                 new Figure("most torque", Quantity.torque(engine.maxTorque()), entered),
@@ -90,12 +108,12 @@ public final class DonorReport {
                     Place.NOWHERE,
                     new Why("checked when the job was read", List.of(), Source.derived("entered values"))));
         }
-        weighed(figures, findings, job.donor(), weighed);
+        weighed(figures, findings, donor, weighed);
         figures.addAll(scan.figures());
         findings.addAll(scan.findings());
-        holes(findings, job.donor());
-        output(findings, job.donor());
-        history(findings, job.donor());
+        holes(findings, donor);
+        output(findings, donor);
+        history(findings, donor);
         figures.addAll(survey.figures());
         findings.addAll(survey.findings());
         return new StepReport(Step.DONOR, figures, findings);

@@ -2,6 +2,7 @@ package oddcradle.core.step.fit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -10,10 +11,8 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Seating;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.units.Quantity;
 
@@ -22,12 +21,16 @@ public final class FitReport {
     private FitReport() {}
 
     /** Planned boss positions: what a tape must read once the cradle is tacked. */
-    public static StepReport report(Job job, Seating seating) {
+    /** Everything that decides the report. */
+    public record Input(List<Boss> bosses, Map<String, Vec3> places) {}
+
+    /** @param input the bosses, and where they are planned, host axes, m */
+    public static StepReport of(Input input) {
         List<Figure> figures = new ArrayList<>();
         Why planned = new Why("R b + t of the seat", List.of(), Source.derived("pose of the donor"));
-        List<Boss> bosses = job.donor().bosses();
+        List<Boss> bosses = input.bosses();
         for (Boss boss : bosses) {
-            Vec3 at = seating.boss(boss.id());
+            Vec3 at = input.places().get(boss.id());
             figures.add(new Figure(boss.id() + " forward of datum", Quantity.length(at.x()), planned));
             figures.add(new Figure(boss.id() + " left of datum", Quantity.length(at.y()), planned));
             figures.add(new Figure(boss.id() + " above datum", Quantity.length(at.z()), planned));

@@ -4,6 +4,8 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -12,15 +14,19 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.host.FrameSquare;
+import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Seating;
+import oddcradle.core.placement.ScanPlace;
+import oddcradle.core.placement.Scans;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Quantity;
 
 /** What the host is: its tubes and their walls, and whether the frame stands square. */
@@ -33,38 +39,54 @@ public final class HostReport {
 
     private HostReport() {}
 
-    public static StepReport report(Job job, Seating seating, SurveyNotes survey, ScanNotes scan) {
+    /**
+     * Everything that decides the report.
+     *
+     * @param readings of the host
+     * @param place of its scan
+     * @param scans as read
+     */
+    public record Input(
+            Host host, List<Material> materials, SurveyResult readings, Optional<ScanPlace> place, Scans scans) {}
+
+    public static StepReport of(Input input) {
+        Host host = input.host();
+        Map<String, Vec3> places = host.places();
+        SurveyNotes survey = new SurveyNotes(Side.HOST, places, input.readings());
+        ScanNotes scan = ScanNotes.of(Side.HOST, host.scan(), input.place(), input.scans());
         double mass = 0;
         double longest = 0;
-        for (Member member : job.host().members()) {
-            List<Vec3> path = seating.path(member);
+        for (Member member : host.members()) {
+            List<Vec3> path = member.nodes().stream().map(places::get).toList();
             double length = 0;
             for (int k = 1; k < path.size(); k++) {
                 length += path.get(k).distanceTo(path.get(k - 1));
             }
             longest = Math.max(longest, length);
-            mass += length * member.remaining().area() * job.material(member).density();
+            mass += length
+                    * member.remaining().area()
+                    * member.madeOf(input.materials()).density();
         }
         Why counted = new Why("as entered", List.of(), Source.measured());
         List<Figure> figures = new ArrayList<>(List.of(
-                new Figure("tubes", Quantity.count(job.host().members().size()), counted),
+                new Figure("tubes", Quantity.count(host.members().size()), counted),
                 new Figure(
                         "frame tubes weigh",
                         Quantity.mass(mass),
                         new Why("sum of A L rho", List.of(), Source.derived("sections and lengths"))),
                 new Figure("longest tube", Quantity.length(longest), counted),
-                new Figure("keep-outs", Quantity.count(job.host().keepOuts().size()), counted)));
+                new Figure("keep-outs", Quantity.count(host.keepOuts().size()), counted)));
         List<Finding> findings = new ArrayList<>();
-        for (Node node : job.host().nodes()) {
-            boolean used = job.host().members().stream()
-                    .anyMatch(member -> member.nodes().contains(node.id()));
+        for (Node node : host.nodes()) {
+            boolean used =
+                    host.members().stream().anyMatch(member -> member.nodes().contains(node.id()));
             if (!used) {
                 findings.add(Finding.statement(
                         "host.loose-node",
                         Step.HOST,
                         Severity.NOTE,
                         Phrase.of("node {} is on no tube", node.id()),
-                        Place.of(node.id(), seating.node(node.id())),
+                        Place.of(node.id(), places.get(node.id())),
                         counted));
             }
         }
@@ -77,8 +99,8 @@ public final class HostReport {
                     Place.NOWHERE,
                     new Why("checked when the job was read", List.of(), Source.derived("entered values"))));
         }
-        job.host().squares().forEach(square -> square(figures, findings, square, survey, seating));
-        job.host().members().forEach(member -> wall(findings, member, seating));
+        host.squares().forEach(square -> square(figures, findings, square, survey, places));
+        host.members().forEach(member -> wall(findings, member, places));
         figures.addAll(scan.figures());
         findings.addAll(scan.findings());
         figures.addAll(survey.figures());
@@ -87,12 +109,16 @@ public final class HostReport {
     }
 
     private static void square(
-            List<Figure> figures, List<Finding> findings, FrameSquare square, SurveyNotes survey, Seating seating) {
+            List<Figure> figures,
+            List<Finding> findings,
+            FrameSquare square,
+            SurveyNotes survey,
+            Map<String, Vec3> places) {
         Squareness shape = Squareness.of(square.corners().stream()
-                .map(id -> survey.known(id).orElseGet(() -> seating.node(id)))
+                .map(id -> survey.known(id).orElseGet(() -> places.get(id)))
                 .toList());
         String worst = square.corners().get(shape.worstCorner());
-        Place where = Place.of(worst, seating.node(worst));
+        Place where = Place.of(worst, places.get(worst));
         Why why = new Why(
                 "D1 - D2; corner angle less 90°; height of the corner over the plane of the other three",
                 List.of(
@@ -137,12 +163,12 @@ public final class HostReport {
                             shape.twist() > 0 ? "above" : "below"),
                     Quantity.length(shape.twist()),
                     Quantity.length(TWISTED),
-                    Place.of(lifted, seating.node(lifted)),
+                    Place.of(lifted, places.get(lifted)),
                     why));
         }
     }
 
-    private static void wall(List<Finding> findings, Member member, Seating seating) {
+    private static void wall(List<Finding> findings, Member member, Map<String, Vec3> places) {
         if (member.condition().isEmpty()) {
             return;
         }
@@ -161,7 +187,7 @@ public final class HostReport {
                         Quantity.share(share)),
                 Quantity.share(share),
                 Quantity.share(WORN),
-                Place.of(member.id(), seating.path(member).get(0)),
+                Place.of(member.id(), places.get(member.first())),
                 new Why(
                         "measured wall less the deepest pit",
                         List.of(

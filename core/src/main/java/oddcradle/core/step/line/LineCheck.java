@@ -3,7 +3,9 @@ package oddcradle.core.step.line;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.ShaftModel;
 import oddcradle.core.job.Job;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
@@ -16,40 +18,33 @@ import oddcradle.core.vibration.MountedBody;
  *
  * @param line every stage where it lies
  * @param chart empty where no wheel is driven
- * @param criticalSpeeds of the jackshafts on bearings, rad/s; they do not change with the seat
  * @param report figures and findings
  */
-public record LineCheck(
-        LineResult line, Optional<RoadChart> chart, Map<JackShaft, Double> criticalSpeeds, StepReport report) {
+public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport report) {
+    /** Everything that decides the check. */
+    public record Input(Job job, Seating seating, LineResult line, Optional<MountedBody> mounted) {}
+
     /** Everything afresh. */
     public static LineCheck of(Job job) {
-        return of(job, Optional.empty());
+        Seating seating = Seating.of(job);
+        return of(
+                new Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job)),
+                Remembered.nothing());
     }
 
-    /** The same answer, sooner, where {@code earlier} knows the jackshafts already. */
-    public static LineCheck of(Job job, Optional<LineCheck> earlier) {
-        Optional<MountedBody> mounted =
-                job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(MountedDonor.of(job));
-        return of(job, Seating.of(job), mounted, earlier);
-    }
-
-    public static LineCheck of(Job job, Seating seating, Optional<MountedBody> mounted, Optional<LineCheck> earlier) {
-        LineResult line = LineResult.of(job, seating);
-        Optional<RoadChart> chart = RoadChart.of(job, line);
-        Map<JackShaft, Double> speeds =
-                criticalSpeeds(job, earlier.map(LineCheck::criticalSpeeds).orElse(Map.of()));
-        return new LineCheck(line, chart, speeds, LineReport.report(job, seating, line, chart, speeds, mounted));
-    }
-
-    private static Map<JackShaft, Double> criticalSpeeds(Job job, Map<JackShaft, Double> known) {
+    /** @param criticalSpeeds of jackshafts, rad/s, those that are known already among them */
+    public static LineCheck of(Input input, Remembered<JackShaft, Optional<Double>> criticalSpeeds) {
+        Job job = input.job();
+        Optional<RoadChart> chart = RoadChart.of(job, input.line());
         Map<JackShaft, Double> speeds = new HashMap<>();
         for (JackShaft shaft : job.line().shafts()) {
-            if (known.containsKey(shaft)) {
-                speeds.put(shaft, known.get(shaft));
-            } else {
-                JackShaftResult.model(shaft).ifPresent(model -> speeds.put(shaft, model.criticalSpeed()));
-            }
+            criticalSpeeds
+                    .of(shaft, each -> JackShaftResult.model(each).map(ShaftModel::criticalSpeed))
+                    .ifPresent(speed -> speeds.put(shaft, speed));
         }
-        return Map.copyOf(speeds);
+        return new LineCheck(
+                input.line(),
+                chart,
+                LineReport.report(job, input.seating(), input.line(), chart, speeds, input.mounted()));
     }
 }

@@ -144,7 +144,7 @@ final class PropellerNotes {
                 propeller.diameter() / 2));
         Separation nearest = null;
         String name = "";
-        for (Body body : Bodies.obstacles(job, seating)) {
+        for (Body body : Bodies.afresh().obstacles(job, seating)) {
             // What lies in the disc is the disc itself, drawn as a keep-out.
             boolean itself = body.prepared().stream()
                     .anyMatch(solid -> SolidDistance.between(PreparedSolid.of(new Solid.Sphere(centre, 1e-6)), solid)

@@ -20,8 +20,8 @@ import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.frame.NodeMovement;
 import oddcradle.core.frame.Reaction;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.StepReport;
@@ -38,14 +38,31 @@ public final class LoadReport {
 
     private LoadReport() {}
 
-    public static StepReport report(Job job, Seating seating, Outcome<FrameResult> outcome, List<TubeStress> uses) {
+    /**
+     * Everything that decides the report.
+     *
+     * @param yieldFactor that stresses keep from yielding
+     * @param frame as solved
+     * @param stresses of every tube in its worst case, the hardest worked first
+     */
+    public record Input(
+            List<LoadCase> cases,
+            List<Material> materials,
+            double yieldFactor,
+            Seating seating,
+            Outcome<FrameResult> frame,
+            List<TubeStress> stresses) {}
+
+    public static StepReport of(Input input) {
+        Outcome<FrameResult> outcome = input.frame();
+        List<TubeStress> uses = input.stresses();
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());
         outcome.answer().ifPresent(result -> {
             int good = 0;
             for (TubeStress use : uses) {
                 if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
-                    findings.add(finding(job, use));
+                    findings.add(finding(input, use));
                 }
             }
             if (!uses.isEmpty()) {
@@ -53,16 +70,15 @@ public final class LoadReport {
                 figures.add(new Figure(
                         "hardest worked tube: " + worst.tube().id(),
                         Quantity.share(worst.utilisation()),
-                        why(job, worst)));
+                        why(input, worst)));
             }
-            result.cases().forEach(each -> figures(figures, findings, job, seating, each));
+            result.cases().forEach(each -> figures(figures, findings, input, each));
         });
         return new StepReport(Step.LOAD, figures, findings);
     }
 
-    private static void figures(
-            List<Figure> figures, List<Finding> findings, Job job, Seating seating, CaseResult result) {
-        LoadCase load = job.cases().stream()
+    private static void figures(List<Figure> figures, List<Finding> findings, Input input, CaseResult result) {
+        LoadCase load = input.cases().stream()
                 .filter(each -> each.id().equals(result.id()))
                 .findFirst()
                 .orElseThrow();
@@ -88,7 +104,7 @@ public final class LoadReport {
                         List.of(),
                         Source.derived("equilibrium"))));
         if (load.chainPull() > 0) {
-            movement(figures, findings, seating, result, load);
+            movement(figures, findings, input.seating(), result, load);
         }
     }
 
@@ -132,21 +148,24 @@ public final class LoadReport {
         });
     }
 
-    private static Why why(Job job, TubeStress use) {
+    private static Why why(Input input, TubeStress use) {
         return new Why(
-                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against yield / "
-                        + job.build().yieldFactor(),
+                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against yield / " + input.yieldFactor(),
                 List.of(
                         input("stress", Quantity.stress(use.piece().vonMisesMax())),
-                        input("yield", Quantity.stress(job.material(use.tube()).yieldStrength()))),
+                        input(
+                                "yield",
+                                Quantity.stress(
+                                        use.tube().madeOf(input.materials()).yieldStrength()))),
                 FRAME);
     }
 
-    private static Finding finding(Job job, TubeStress use) {
+    private static Finding finding(Input input, TubeStress use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
         boolean held = use.utilisation() <= 1;
-        boolean yields = use.piece().vonMisesMax() > job.material(use.tube()).yieldStrength();
+        boolean yields =
+                use.piece().vonMisesMax() > use.tube().madeOf(input.materials()).yieldStrength();
         String text = held
                 ? "{} ({}) carries {} in \"{}\"; {} is allowed"
                 : yields
@@ -166,6 +185,6 @@ public final class LoadReport {
                 stress,
                 allowed,
                 Place.of(use.tube().id(), use.at()),
-                why(job, use));
+                why(input, use));
     }
 }

@@ -1,9 +1,7 @@
 package oddcradle.core.step.make;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Tube;
 import oddcradle.core.shop.Cope;
@@ -19,13 +17,22 @@ public final class CopeBook {
     /** Shapes that differ by less than this are the same cut, m and parts of one. */
     private static final double GRID = 1e-12;
 
-    private final Map<Cut, CopeResult> earlier;
-    private final Map<Cut, CopeResult> cuts = new HashMap<>();
+    private final Remembered<Cut, CopeResult> cuts;
 
     private record Cut(CopeBranch branch, List<CopeHeader> headers) {}
 
-    public CopeBook(Optional<CopeBook> earlier) {
-        this.earlier = earlier.map(book -> book.cuts).orElse(Map.of());
+    private CopeBook(Remembered<Cut, CopeResult> cuts) {
+        this.cuts = cuts;
+    }
+
+    /** Without a single cope in it. */
+    public static CopeBook empty() {
+        return new CopeBook(Remembered.nothing());
+    }
+
+    /** A book that takes over the copes of this one. */
+    public CopeBook next() {
+        return new CopeBook(cuts.next());
     }
 
     /**
@@ -37,11 +44,7 @@ public final class CopeBook {
         List<CopeHeader> seen =
                 headers.stream().map(header -> seenFrom(joint, header)).toList();
         CopeBranch branch = new CopeBranch(Vec3.ZERO, onGrid(direction), tube.od() / 2, tube.wall(), reference);
-        Cut cut = new Cut(branch, seen);
-        CopeResult known = earlier.get(cut);
-        CopeResult cope = known == null ? Cope.of(branch, seen, Cope.USUAL_STEPS) : known;
-        cuts.put(cut, cope);
-        return cope;
+        return cuts.of(new Cut(branch, seen), cut -> Cope.of(cut.branch(), cut.headers(), Cope.USUAL_STEPS));
     }
 
     /** The header by the point of its axis that is nearest to the joint. */

@@ -4,7 +4,6 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -13,15 +12,9 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.geometry.distance.SegmentDistance;
-import oddcradle.core.job.Job;
-import oddcradle.core.job.tube.Member;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.section.Tube;
-import oddcradle.core.shop.CopeHeader;
-import oddcradle.core.shop.CopeResult;
 import oddcradle.core.units.Quantity;
 
 /**
@@ -38,117 +31,23 @@ public final class MakeReport {
 
     private MakeReport() {}
 
-    public static List<CutTube> solve(Job job, Seating seating, CopeBook book) {
-        return job.cradle().members().stream()
-                .map(tube -> cut(job, seating, book, tube))
-                .toList();
-    }
+    /**
+     * Everything that decides the report.
+     *
+     * @param kerf metal lost at each cut, m
+     */
+    public record Input(double kerf, Seating seating, List<CutTube> tubes) {}
 
-    private static CutTube cut(Job job, Seating seating, CopeBook book, Member tube) {
-        List<Vec3> path = seating.path(tube);
-        double length = 0;
-        double bend = 0;
-        for (int k = 1; k < path.size(); k++) {
-            length += path.get(k).distanceTo(path.get(k - 1));
-            if (k > 1) {
-                Vec3 before = path.get(k - 1).minus(path.get(k - 2));
-                bend = Math.max(bend, before.angleTo(path.get(k).minus(path.get(k - 1))));
-            }
-        }
-        TubeEnd first = end(job, seating, book, tube, tube.first(), path.get(0), path.get(1));
-        TubeEnd last = end(job, seating, book, tube, tube.last(), path.get(path.size() - 1), path.get(path.size() - 2));
-        double cut = length + first.reach() + last.reach();
-        double mass = cut * tube.section().area() * job.material(tube).density();
-        return new CutTube(tube, length, cut, bend, mass, first, last);
-    }
-
-    private static TubeEnd end(
-            Job job, Seating seating, CopeBook book, Member tube, String node, Vec3 at, Vec3 inward) {
-        List<String> landsOn = new ArrayList<>();
-        List<CopeHeader> headers = new ArrayList<>();
-        hostTubeAt(job, seating, node).ifPresent(host -> {
-            headers.add(header(seating, host, at));
-            landsOn.add(host.id());
-        });
-        double extension = 0;
-        boolean before = true;
-        for (Member other : job.cradle().members()) {
-            if (other == tube) {
-                before = false;
-            } else if (other.nodes().contains(node)) {
-                boolean runsThrough =
-                        !other.first().equals(node) && !other.last().equals(node);
-                if (runsThrough || before) {
-                    headers.add(header(seating, other, at));
-                    landsOn.add(other.id());
-                } else {
-                    extension = Math.max(extension, other.section().outerRadius());
-                }
-            }
-        }
-        Vec3 direction = inward.minus(at);
-        if (headers.isEmpty() || !(tube.section() instanceof Tube round) || at.equals(inward)) {
-            return new TubeEnd(node, at, landsOn, Optional.empty(), extension, "");
-        }
-        CopeResult cope = book.cope(at, direction.unit(), reference(direction.unit()), round, headers);
-        boolean crosses = cope.deepest().isPresent();
-        return new TubeEnd(
-                node, at, landsOn, crosses ? Optional.of(cope) : Optional.empty(), extension, marks(direction.unit()));
-    }
-
-    /** The host tube that a cradle node lands on, or the first one through a host node. */
-    private static Optional<Member> hostTubeAt(Job job, Seating seating, String node) {
-        Optional<Member> landing = seating.landing(node);
-        if (landing.isPresent()) {
-            return landing;
-        }
-        for (Member tube : job.host().members()) {
-            if (tube.nodes().contains(node)) {
-                return Optional.of(tube);
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** The straight piece of a tube that is nearest to a point, as a header. */
-    private static CopeHeader header(Seating seating, Member tube, Vec3 at) {
-        List<Vec3> path = seating.path(tube);
-        int nearest = 1;
-        double least = Double.POSITIVE_INFINITY;
-        for (int k = 1; k < path.size(); k++) {
-            double distance = SegmentDistance.closestOnSegment(at, path.get(k - 1), path.get(k))
-                    .distanceTo(at);
-            if (distance < least - 1e-12) {
-                least = distance;
-                nearest = k;
-            }
-        }
-        Vec3 from = path.get(nearest - 1);
-        return new CopeHeader(
-                from, path.get(nearest).minus(from), tube.section().outerRadius());
-    }
-
-    /** Up, or forward for a tube that stands upright. */
-    private static Vec3 reference(Vec3 direction) {
-        return isUpright(direction) ? Vec3.X : Vec3.Z;
-    }
-
-    private static boolean isUpright(Vec3 direction) {
-        return Math.hypot(direction.x(), direction.y()) < 0.5;
-    }
-
-    private static String marks(Vec3 direction) {
-        return isUpright(direction) ? "0° faces forward" : "0° faces up";
-    }
-
-    public static StepReport report(Job job, Seating seating, List<CutTube> tubes) {
+    public static StepReport of(Input input) {
+        List<CutTube> tubes = input.tubes();
+        Seating seating = input.seating();
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         double length = 0;
         double mass = 0;
         int copes = 0;
         for (CutTube tube : tubes) {
-            length += tube.cutLength() + job.build().kerf();
+            length += tube.cutLength() + input.kerf();
             mass += tube.mass();
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
@@ -166,8 +65,7 @@ public final class MakeReport {
                         Quantity.length(length),
                         new Why(
                                 "sum of cut lengths and kerfs",
-                                List.of(input(
-                                        "kerf", Quantity.length(job.build().kerf()))),
+                                List.of(input("kerf", Quantity.length(input.kerf()))),
                                 COPE)));
         figures.add(1, new Figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE)));
         figures.add(

@@ -12,7 +12,6 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.BestFit;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.ScanPlace;
@@ -30,12 +29,12 @@ public record ScanNotes(List<Figure> figures, List<Finding> findings) {
             Source.fromMemory("Horn, J. Opt. Soc. Am. A 4 (1987)"));
     private static final ScanNotes NONE = new ScanNotes(List.of(), List.of());
 
-    public static ScanNotes of(Side side, Job job, Optional<ScanPlace> place, Scans scans) {
+    public static ScanNotes of(Side side, Optional<Scan> named, Optional<ScanPlace> place, Scans scans) {
         Step step = side == Side.DONOR ? Step.DONOR : Step.HOST;
-        if (side.scan(job).isEmpty()) {
+        if (named.isEmpty()) {
             return NONE;
         }
-        Scan scan = side.scan(job).get();
+        Scan scan = named.get();
         ScanNotes notes = place.flatMap(ScanPlace::fit)
                 .map(fit -> placed(side, step, scan, fit))
                 .orElseGet(() ->

@@ -4,6 +4,7 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import oddcradle.core.finding.Figure;
@@ -14,11 +15,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
-import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
-import oddcradle.core.job.tube.Anchor;
-import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.AdjustedPoint;
 import oddcradle.core.survey.CheckedReading;
@@ -47,14 +44,14 @@ public final class SurveyNotes {
 
     private final Side side;
     private final Step step;
-    private final Job job;
+    private final Map<String, Vec3> places;
     private final SurveyResult survey;
     private final List<Finding> findings = new ArrayList<>();
 
-    public SurveyNotes(Side side, Job job, SurveyResult survey) {
+    public SurveyNotes(Side side, Map<String, Vec3> places, SurveyResult survey) {
         this.side = side;
         this.step = side == Side.DONOR ? Step.DONOR : Step.HOST;
-        this.job = job;
+        this.places = places;
         this.survey = survey;
         survey.suspects().forEach(this::suspect);
         missing();
@@ -246,14 +243,7 @@ public final class SurveyNotes {
     }
 
     private Optional<Vec3> standing(String id) {
-        if (side == Side.DONOR) {
-            return job.donor().boss(id).map(Boss::position);
-        }
-        return job.host().nodes().stream()
-                .filter(node -> node.id().equals(id))
-                .findFirst()
-                .map(Node::anchor)
-                .map(anchor -> ((Anchor.At) anchor).point());
+        return Optional.ofNullable(places.get(id));
     }
 
     private void agreement() {

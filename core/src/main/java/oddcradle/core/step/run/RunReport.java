@@ -14,7 +14,6 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.ShakeResult;
@@ -26,9 +25,13 @@ public final class RunReport {
     private RunReport() {}
 
     /** Crank speeds at which the firing meets a mode on the way up. */
-    public static StepReport report(Job job, Outcome<ShakeResult> shake) {
+    /** Everything that decides the report. */
+    public record Input(Engine engine, Outcome<ShakeResult> shake) {}
+
+    public static StepReport of(Input input) {
+        Outcome<ShakeResult> shake = input.shake();
         List<Figure> figures = new ArrayList<>();
-        Engine engine = job.donor().engine();
+        Engine engine = input.engine();
         Optional<ShakeResult> answer = shake.answer();
         if (answer.isPresent()) {
             for (Mode mode : answer.get().modes().modes()) {

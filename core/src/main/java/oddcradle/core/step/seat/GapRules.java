@@ -12,6 +12,7 @@ import oddcradle.core.clearance.Allowance;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.PairRules;
 import oddcradle.core.clearance.Rule;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Source;
 import oddcradle.core.geometry.Solid;
@@ -19,6 +20,7 @@ import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.seat.Clearances;
+import oddcradle.core.job.seat.Room;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.placement.Surveyed;
@@ -32,14 +34,10 @@ import oddcradle.core.structure.StageResult;
  * distance is known.
  */
 public final class GapRules implements PairRules {
-    private final Job job;
-    private final DonorMovement movement;
-    private final Vec3 cg;
-    private final Surveyed surveyed;
+    private final Input input;
     private final Set<String> ofDonor;
     private final Map<String, StageResult> runs = new HashMap<>();
     private final Set<String> ofDrive;
-    private final Set<String> onShafts;
     private final String first;
     private final Map<String, Category> kinds = new HashMap<>();
     /** Asked for by very many pairs. */
@@ -49,28 +47,57 @@ public final class GapRules implements PairRules {
     private final Map<String, Double> mosts = new HashMap<>();
 
     /**
-     * @param parts of the donor
-     * @param obstacles of host and cradle
+     * What decides the rules besides the bodies themselves.
+     *
+     * @param soft whether the donor stands on anything soft
+     * @param line the drive where it lies
+     * @param shafts ids of its jackshafts
+     * @param onShafts ids of what sits on one of its shafts
+     * @param cg the donor's centre of gravity in its seat, m
      */
-    public GapRules(
+    public record Input(
+            Clearances clearances,
+            Room room,
+            boolean soft,
+            LineResult line,
+            List<String> shafts,
+            Set<String> onShafts,
+            Vec3 cg,
+            DonorMovement movement,
+            Surveyed surveyed) {}
+
+    /** @param obstacles of host and cradle */
+    public static Input input(
             Job job,
             Seating seating,
             LineResult line,
             DonorMovement movement,
             Surveyed surveyed,
-            List<Body> parts,
             List<Body> obstacles) {
-        this.job = job;
-        this.movement = movement;
-        this.surveyed = surveyed;
-        this.cg = seating.mass().cg();
+        return new Input(
+                job.build().clearances(),
+                job.build().room(),
+                job.cradle().isSoft(),
+                line,
+                job.line().shafts().stream().map(JackShaft::id).toList(),
+                DriveBodies.onShafts(job, line, obstacles),
+                seating.mass().cg(),
+                movement,
+                surveyed);
+    }
+
+    /**
+     * @param parts of the donor
+     * @param obstacles of host and cradle
+     */
+    public GapRules(Input input, List<Body> parts, List<Body> obstacles) {
+        this.input = input;
         this.ofDonor = parts.stream().map(Body::id).collect(Collectors.toSet());
-        line.stages().forEach(stage -> runs.put(stage.stage().id(), stage));
+        List<StageResult> stages = input.line().stages();
+        stages.forEach(stage -> runs.put(stage.stage().id(), stage));
         this.ofDrive = new HashSet<>(runs.keySet());
-        job.line().shafts().forEach(shaft -> ofDrive.add(shaft.id()));
-        this.onShafts = DriveBodies.onShafts(job, line, obstacles);
-        this.first =
-                job.line().stages().isEmpty() ? "" : job.line().stages().get(0).id();
+        ofDrive.addAll(input.shafts());
+        this.first = stages.isEmpty() ? "" : stages.get(0).stage().id();
         parts.forEach(each -> kinds.put(each.id(), Category.of(each.nature())));
         obstacles.forEach(each -> kinds.put(each.id(), Category.of(each.nature())));
     }
@@ -84,7 +111,7 @@ public final class GapRules implements PairRules {
         boolean partDrives = ofDrive.contains(part.id());
         boolean otherDrives = ofDrive.contains(other.id());
         if (partDrives || !otherDrives) {
-            return !partDrives || !otherDrives && !onShafts.contains(other.id());
+            return !partDrives || !otherDrives && !input.onShafts().contains(other.id());
         }
         return !other.id().equals(first) || kind(part) == Category.HOT;
     }
@@ -96,12 +123,12 @@ public final class GapRules implements PairRules {
 
     /** Whether one of the two stands on rubber and the other does not. */
     private boolean isolated(Body part) {
-        return ofDonor.contains(part.id()) && job.cradle().isSoft();
+        return ofDonor.contains(part.id()) && input.soft();
     }
 
     @Override
     public Rule rule(Body part, Body other) {
-        for (Clearances.PairRule own : job.build().clearances().pairs()) {
+        for (Clearances.PairRule own : input.clearances().pairs()) {
             if (own.isFor(part.id(), other.id())) {
                 return new Rule(own.room(), "this pair (" + own.reason() + ")", Source.measured());
             }
@@ -119,12 +146,12 @@ public final class GapRules implements PairRules {
     }
 
     private Rule byKind(Category one, Category two, boolean isolated) {
-        Clearances clearances = job.build().clearances();
+        Clearances clearances = input.clearances();
         String words = one == two
                 ? one.word()
                 : one.ordinal() < two.ordinal() ? two.word() + " to " + one.word() : one.word() + " to " + two.word();
         return new Rule(
-                clearances.room(one, two, isolated, job.build().room()),
+                clearances.room(one, two, isolated, input.room()),
                 words,
                 clearances.kind(one, two).isPresent() ? Source.measured() : Source.commonPractice());
     }
@@ -139,7 +166,7 @@ public final class GapRules implements PairRules {
         // Overlapping, the points lie the other way round; what closes the gap is still from part to obstacle.
         Vec3 towards = apart.overlap() ? between.unit().negated() : between.unit();
         if (ofDonor.contains(part.id())) {
-            movement.towards(apart.pointA().minus(cg), towards).ifPresent(allowances::add);
+            input.movement().towards(apart.pointA().minus(input.cg()), towards).ifPresent(allowances::add);
         }
         growth(part, apart.pointA(), towards).ifPresent(allowances::add);
         growth(other, apart.pointB(), towards.negated()).ifPresent(allowances::add);
@@ -153,7 +180,7 @@ public final class GapRules implements PairRules {
         if (kind(body) != Category.HOT || body.solids().isEmpty()) {
             return Optional.empty();
         }
-        Clearances clearances = job.build().clearances();
+        Clearances clearances = input.clearances();
         double grows = clearances.hotRise()
                 * clearances.hotGrowth()
                 * point.minus(heldAt(body.solids().get(0))).dot(towards);
@@ -175,7 +202,7 @@ public final class GapRules implements PairRules {
         }
         double inPlane =
                 towards.withoutPartAlong(run.driving().direction().unit()).length();
-        double whips = inPlane * free(run) * job.build().clearances().chainWhip();
+        double whips = inPlane * free(run) * input.clearances().chainWhip();
         String what = run.stage() instanceof Stage.Chain ? "chain whips" : "belt whips";
         return whips > 0 ? Optional.of(new Allowance(what, whips)) : Optional.empty();
     }
@@ -194,23 +221,24 @@ public final class GapRules implements PairRules {
     }
 
     private double mostOf(Body body) {
-        double most = ofDonor.contains(body.id()) ? movement.most(reach(body)) : 0;
+        double most = ofDonor.contains(body.id()) ? input.movement().most(reach(body)) : 0;
         if (kind(body) == Category.HOT) {
-            Clearances clearances = job.build().clearances();
+            Clearances clearances = input.clearances();
             most += clearances.hotRise()
                     * clearances.hotGrowth()
                     * body.bounds().size().length();
         }
         StageResult run = runs.get(body.id());
-        return run == null ? most : most + free(run) * job.build().clearances().chainWhip();
+        return run == null ? most : most + free(run) * input.clearances().chainWhip();
     }
 
     private double reach(Body part) {
-        return part.bounds().centre().distanceTo(cg) + part.bounds().size().length() / 2;
+        return part.bounds().centre().distanceTo(input.cg())
+                + part.bounds().size().length() / 2;
     }
 
     @Override
     public double sigma(Body part, Body other, Separation apart) {
-        return surveyed.sigma(apart, ofDonor.contains(part.id()));
+        return input.surveyed().sigma(apart, ofDonor.contains(part.id()));
     }
 }

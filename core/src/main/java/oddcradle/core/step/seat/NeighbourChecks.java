@@ -1,7 +1,7 @@
 package oddcradle.core.step.seat;
 
 import java.util.List;
-import java.util.Optional;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -26,8 +26,6 @@ public final class NeighbourChecks {
 
     static final Source GEOMETRY = Source.derived("places and directions of the two ends");
 
-    private NeighbourChecks() {}
-
     /**
      * @param figures its numbers
      * @param finding what they say
@@ -38,19 +36,33 @@ public final class NeighbourChecks {
         }
     }
 
-    public static List<NeighbourCheck> of(Job job, Seating seating) {
-        return of(job, seating, Optional.empty());
+    private record Asked(Neighbour neighbour, Surroundings setting) {}
+
+    private final Remembered<Asked, NeighbourCheck> checks;
+    private final SpaceChecks space;
+
+    private NeighbourChecks(Remembered<Asked, NeighbourCheck> checks, SpaceChecks space) {
+        this.checks = checks;
+        this.space = space;
     }
 
-    /** @param before answers of a job that differs from this one in its cradle alone */
-    public static List<NeighbourCheck> of(Job job, Seating seating, Optional<List<NeighbourCheck>> before) {
-        Surroundings setting = new Surroundings(job, seating);
+    /** Checks everything. */
+    public static NeighbourChecks afresh() {
+        return new NeighbourChecks(Remembered.nothing(), SpaceChecks.afresh());
+    }
+
+    /** Takes over the checks of which nothing has changed. */
+    public NeighbourChecks next() {
+        return new NeighbourChecks(checks.next(), space.next());
+    }
+
+    public List<NeighbourCheck> of(Job job, Seating seating) {
+        Surroundings all = Surroundings.of(job, seating);
+        Surroundings withoutCradle = all.withoutCradle();
         return job.plan().neighbours().stream()
-                .map(neighbour -> before.filter(answers -> !looksAtCradle(neighbour))
-                        .flatMap(answers -> answers.stream()
-                                .filter(each -> each.neighbour().equals(neighbour))
-                                .findFirst())
-                        .orElseGet(() -> of(setting, neighbour)))
+                .map(neighbour -> checks.of(
+                        new Asked(neighbour, looksAtCradle(neighbour) ? all : withoutCradle),
+                        asked -> of(asked.setting(), asked.neighbour())))
                 .toList();
     }
 
@@ -58,7 +70,7 @@ public final class NeighbourChecks {
         return neighbour instanceof Neighbour.PipeRun || neighbour instanceof Neighbour.Intake;
     }
 
-    private static NeighbourCheck of(Surroundings setting, Neighbour neighbour) {
+    private NeighbourCheck of(Surroundings setting, Neighbour neighbour) {
         if (neighbour instanceof Neighbour.PipeRun pipe) {
             return RouteChecks.pipe(setting, pipe);
         }
@@ -75,7 +87,7 @@ public final class NeighbourChecks {
             return SpaceChecks.tank(setting, tank);
         }
         if (neighbour instanceof Neighbour.Occupant occupant) {
-            return SpaceChecks.occupant(setting, occupant);
+            return space.occupant(setting, occupant);
         }
         if (neighbour instanceof Neighbour.Panel panel) {
             return SpaceChecks.panel(setting, panel);

@@ -63,7 +63,7 @@ final class RouteChecks {
                 NeighbourChecks.length(pipe.label() + ": nearest thing", clear, why)));
         double off = pipe.length() == 0 ? 0 : r.length() - pipe.length();
         boolean otherLength = Math.abs(off) > 0.01 * Math.max(pipe.length(), 1e-9) && pipe.length() > 0;
-        boolean close = clear < setting.job().build().room().hot();
+        boolean close = clear < setting.hotRoom();
         String cut = String.format(
                 Locale.ROOT,
                 "%s°, %s°",
@@ -74,7 +74,7 @@ final class RouteChecks {
                         "{} would pass {} from what stands there; hot needs {}",
                         pipe.label(),
                         Quantity.length(clear),
-                        Quantity.length(setting.job().build().room().hot()))
+                        Quantity.length(setting.hotRoom()))
                 : otherLength
                         ? Phrase.of(
                                 "{}: elbows of {}, {} {} than the {} wanted; its length sets the power",
@@ -98,11 +98,10 @@ final class RouteChecks {
             Surroundings setting, String id, String label, List<Vec3> corners, double radius, double diameter) {
         Part part = new Pipe(id, label, Category.HOT, corners, corners.size() > 2 ? radius : 0, diameter).part();
         List<BodyShape> others = new ArrayList<>();
-        for (KeepOut keepOut : setting.job().host().keepOuts()) {
+        for (KeepOut keepOut : setting.keepOuts()) {
             others.add(new BodyShape(keepOut.id(), keepOut.label(), keepOut.solids(), keepOut.motions()));
         }
-        setting.job().host().members().forEach(member -> others.add(setting.tube(member)));
-        setting.job().cradle().members().forEach(member -> others.add(setting.tube(member)));
+        others.addAll(setting.tubes());
         return NeighbourChecks.least(List.of(BodyShape.still(id, label, part.solids())), others, Pose.IDENTITY);
     }
 

@@ -5,11 +5,8 @@ import static oddcradle.core.finding.Why.input;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
-import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
-import oddcradle.core.clearance.PairRules;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
@@ -18,15 +15,11 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.donor.Service;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.placement.Surveyed;
 import oddcradle.core.report.StepReport;
-import oddcradle.core.structure.DonorMovement;
-import oddcradle.core.structure.DriveBodies;
-import oddcradle.core.structure.LineResult;
 import oddcradle.core.units.Quantity;
 
 /** Where the donor sits: gaps all round and the height of its weight. */
@@ -35,43 +28,31 @@ public final class SeatReport {
 
     private SeatReport() {}
 
-    /** @param scan the donor's scanned surface, as one more body */
-    public static ClearanceLedger solve(
-            Job job, Seating seating, LineResult line, DonorMovement movement, Surveyed surveyed, Optional<Body> scan) {
-        List<Body> donor = new ArrayList<>(Bodies.donorParts(job, seating.pose()));
-        scan.ifPresent(donor::add);
-        List<Body> obstacles = Bodies.obstacles(job, seating);
-        List<Body> drive = DriveBodies.bodies(job, line);
-        PairRules rules = new GapRules(job, seating, line, movement, surveyed, donor, obstacles);
-        return ClearanceLedger.of(joined(donor, drive), joined(obstacles, drive), rules);
-    }
+    /**
+     * Everything that decides the report.
+     *
+     * @param services what must come off with the donor in its place
+     * @param parts of the donor, its own axes
+     * @param neighbours what must follow the seat
+     */
+    public record Input(
+            List<Service> services,
+            List<Part> parts,
+            Seating seating,
+            ClearanceLedger ledger,
+            List<NeighbourChecks.NeighbourCheck> neighbours) {}
 
-    private static List<Body> joined(List<Body> some, List<Body> others) {
-        List<Body> all = new ArrayList<>(some);
-        all.addAll(others);
-        return all;
-    }
-
-    /** With the donor standing still: what its rubber gives is left out. */
-    public static ClearanceLedger atRest(Job job) {
-        Seating seating = Seating.of(job);
-        return atRest(job, seating, LineResult.of(job, seating));
-    }
-
-    public static ClearanceLedger atRest(Job job, Seating seating, LineResult line) {
-        return solve(job, seating, line, DonorMovement.NONE, Surveyed.BY_TAPE_ALONE, Optional.empty());
-    }
-
-    public static StepReport report(
-            Job job, Seating seating, ClearanceLedger ledger, List<NeighbourChecks.NeighbourCheck> neighbourChecks) {
+    public static StepReport of(Input input) {
+        Seating seating = input.seating();
+        ClearanceLedger ledger = input.ledger();
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         int tooNear =
                 (int) ledger.near().stream().filter(gap -> gap.margin() < 0).count();
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
         told.forEach(gap -> findings.add(finding(gap)));
-        findings.addAll(ServiceRoom.findings(job, seating, ledger.obstacles()));
-        neighbourChecks.forEach(each -> findings.add(each.finding()));
+        findings.addAll(ServiceRoom.findings(input.services(), input.parts(), seating.pose(), ledger.obstacles()));
+        input.neighbours().forEach(each -> findings.add(each.finding()));
         if (told.isEmpty()) {
             findings.add(Finding.statement(
                     "seat.no-pairs",

@@ -20,11 +20,10 @@ import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.geometry.motion.Sweep;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Service;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Seating;
+import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.Quantity;
 
 /** Whether filters, plugs and dipsticks come off with the donor in its place. */
@@ -34,17 +33,16 @@ final class ServiceRoom {
 
     private ServiceRoom() {}
 
-    static List<Finding> findings(Job job, Seating seating, List<Body> obstacles) {
+    static List<Finding> findings(List<Service> services, List<Part> parts, Pose pose, List<Body> obstacles) {
         List<Finding> findings = new ArrayList<>();
-        for (Service service : job.donor().services()) {
-            Part part = job.donor().bodies().stream()
+        for (Service service : services) {
+            Part part = parts.stream()
                     .filter(each -> each.id().equals(service.part()))
                     .findFirst()
                     .orElseThrow();
-            List<Solid> solids = part.solids().stream()
-                    .map(solid -> solid.placed(seating.pose()))
-                    .toList();
-            Vec3 way = seating.pose().turn(service.direction()).unit();
+            List<Solid> solids =
+                    part.solids().stream().map(solid -> solid.placed(pose)).toList();
+            Vec3 way = pose.turn(service.direction()).unit();
             findings.add(finding(service, solids, way, obstacles));
         }
         return findings;
@@ -62,8 +60,7 @@ final class ServiceRoom {
                     continue;
                 }
                 for (PreparedSolid other : still(obstacle)) {
-                    Separation here =
-                            sweep.nearestOrFirstOverlap(other, service.room());
+                    Separation here = sweep.nearestOrFirstOverlap(other, service.room());
                     if (here.distance() <= 0) {
                         met.add(obstacle);
                     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import oddcradle.core.around.Volume;
+import oddcradle.core.control.Remembered;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
@@ -27,18 +28,29 @@ import oddcradle.core.units.Quantity;
 
 /** What must find room round the donor in another seat: filter, tank, people, panels, the bay itself. */
 public final class SpaceChecks {
-    private SpaceChecks() {}
+    /** A person over a bump and the tubes round them: the seat of the donor does not matter. */
+    private record Caged(KeepOut person, double bump, List<BodyShape> tubes) {}
+
+    private final Remembered<Caged, Double> cages;
+
+    private SpaceChecks(Remembered<Caged, Double> cages) {
+        this.cages = cages;
+    }
+
+    static SpaceChecks afresh() {
+        return new SpaceChecks(Remembered.nothing());
+    }
+
+    SpaceChecks next() {
+        return new SpaceChecks(cages.next());
+    }
 
     static NeighbourChecks.NeighbourCheck intake(Surroundings setting, Neighbour.Intake intake) {
         Vec3 at = setting.pose().place(intake.mouth());
         Vec3 faces = setting.pose().turn(intake.facing()).unit();
         List<BodyShape> others = new ArrayList<>();
-        setting.job()
-                .host()
-                .keepOuts()
-                .forEach(each -> others.add(BodyShape.still(each.id(), each.label(), each.solids())));
-        setting.job().host().members().forEach(member -> others.add(setting.tube(member)));
-        setting.job().cradle().members().forEach(member -> others.add(setting.tube(member)));
+        setting.keepOuts().forEach(each -> others.add(BodyShape.still(each.id(), each.label(), each.solids())));
+        others.addAll(setting.tubes());
         GapFinder.Tightest tight = new GapFinder(List.of(filter(intake)), others, GapFinder.NONE)
                 .probe()
                 .tightest(setting.pose(), Double.NEGATIVE_INFINITY, NeighbourChecks.FAR);
@@ -116,13 +128,11 @@ public final class SpaceChecks {
                 why);
     }
 
-    static NeighbourChecks.NeighbourCheck occupant(Surroundings setting, Neighbour.Occupant occupant) {
+    NeighbourChecks.NeighbourCheck occupant(Surroundings setting, Neighbour.Occupant occupant) {
         KeepOut keepOut = setting.keepOut(occupant.keepOut());
-        List<Motion> bump = occupant.bump() == 0 ? List.of() : List.of(new Motion.Slide(Vec3.Z, 0, occupant.bump()));
-        List<BodyShape> person = List.of(new BodyShape(keepOut.id(), keepOut.label(), keepOut.solids(), bump));
-        List<BodyShape> tubes = tubesAway(setting, keepOut);
+        List<BodyShape> person = List.of(thrownUp(keepOut, occupant.bump()));
         double donor = NeighbourChecks.least(setting.parts(), person, setting.pose());
-        double cage = tubes.isEmpty() ? NeighbourChecks.FAR : NeighbourChecks.least(tubes, person, Pose.IDENTITY);
+        double cage = cages.of(new Caged(keepOut, occupant.bump(), setting.hostTubes()), SpaceChecks::toTubes);
         Why why = new Why(
                 "least gap to the donor, and to tubes while they are thrown up",
                 List.of(
@@ -184,7 +194,7 @@ public final class SpaceChecks {
         Vec3 way = bay.to().minus(bay.from()).unit();
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
-        for (Part part : setting.job().donor().bodies()) {
+        for (Part part : setting.donor()) {
             for (Solid solid : part.solids()) {
                 PreparedSolid placed = PreparedSolid.of(solid).placed(setting.pose());
                 low = Math.min(low, placed.farthest(way.negated()).dot(way));
@@ -215,10 +225,20 @@ public final class SpaceChecks {
                 why);
     }
 
+    private static BodyShape thrownUp(KeepOut person, double bump) {
+        List<Motion> up = bump == 0 ? List.of() : List.of(new Motion.Slide(Vec3.Z, 0, bump));
+        return new BodyShape(person.id(), person.label(), person.solids(), up);
+    }
+
+    private static double toTubes(Caged caged) {
+        List<BodyShape> tubes = tubesAway(caged.tubes(), caged.person());
+        return tubes.isEmpty()
+                ? NeighbourChecks.FAR
+                : NeighbourChecks.least(tubes, List.of(thrownUp(caged.person(), caged.bump())), Pose.IDENTITY);
+    }
+
     /** A seat tube that the person sits on is no tube to strike. */
-    private static List<BodyShape> tubesAway(Surroundings setting, KeepOut person) {
-        List<BodyShape> tubes =
-                setting.job().host().members().stream().map(setting::tube).toList();
+    private static List<BodyShape> tubesAway(List<BodyShape> tubes, KeepOut person) {
         Set<GapFinder.Pair> touching = new GapFinder(
                         tubes, List.of(BodyShape.still(person.id(), person.label(), person.solids())), GapFinder.NONE)
                 .probe()

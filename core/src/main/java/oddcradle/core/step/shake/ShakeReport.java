@@ -13,7 +13,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.math.Vec3;
@@ -42,17 +42,23 @@ public final class ShakeReport {
 
     private ShakeReport() {}
 
-    public static StepReport report(Job job, Seating seating, Outcome<ShakeResult> outcome) {
+    /** Everything that decides the report. */
+    public record Input(Engine engine, Cradle cradle, Seating seating, Outcome<ShakeResult> shake) {}
+
+    public static StepReport of(Input input) {
+        Seating seating = input.seating();
+        Outcome<ShakeResult> outcome = input.shake();
+        Cradle cradle = input.cradle();
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(outcome.reasons());
-        if (!job.cradle().isSoft() && !job.cradle().isolators().isEmpty()) {
+        if (!cradle.isSoft() && !cradle.isolators().isEmpty()) {
             findings.add(bolted(seating));
             return new StepReport(Step.SHAKE, figures, findings);
         }
         outcome.answer().ifPresent(result -> {
             modes(figures, result.modes());
-            sag(figures, findings, job, seating, result.modes().sag());
-            isolation(figures, findings, job, seating, result);
+            sag(figures, findings, cradle, seating, result.modes().sag());
+            isolation(figures, findings, input.engine(), seating, result);
         });
         return new StepReport(Step.SHAKE, figures, findings);
     }
@@ -82,17 +88,18 @@ public final class ShakeReport {
         }
     }
 
-    private static void sag(List<Figure> figures, List<Finding> findings, Job job, Seating seating, StaticSag sag) {
+    private static void sag(
+            List<Figure> figures, List<Finding> findings, Cradle cradle, Seating seating, StaticSag sag) {
         Why why = new Why(
                 "K q = m g",
-                List.of(input("m", Quantity.mass(job.donor().mass().mass()))),
+                List.of(input("m", Quantity.mass(seating.mass().mass()))),
                 Source.derived("statics of a body on springs"));
         figures.add(new Figure(
                 "sag under its own weight",
                 Quantity.length(-sag.cgDisplacement().z()),
                 why));
         for (int k = 0; k < sag.mounts().size(); k++) {
-            Isolator isolator = job.cradle().isolators().get(k);
+            Isolator isolator = cradle.isolators().get(k);
             Vec3 d = sag.mounts().get(k).deflection();
             MountElement.Strain strain = isolator.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
             strain(findings, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
@@ -122,8 +129,7 @@ public final class ShakeReport {
     }
 
     private static void isolation(
-            List<Figure> figures, List<Finding> findings, Job job, Seating seating, ShakeResult result) {
-        Engine engine = job.donor().engine();
+            List<Figure> figures, List<Finding> findings, Engine engine, Seating seating, ShakeResult result) {
         isolationAt(
                 figures,
                 findings,
@@ -190,7 +196,12 @@ public final class ShakeReport {
                 why));
     }
 
-    public static Outcome<ShakeResult> solve(MountedBody body, Engine engine) {
+    /** The donor on its mounts, and the engine that shakes it. */
+    public record Mounted(MountedBody body, Engine engine) {}
+
+    public static Outcome<ShakeResult> solve(Mounted input) {
+        MountedBody body = input.body();
+        Engine engine = input.engine();
         Outcome<ModesResult> modes = RigidBodyModes.solve(body);
         if (modes.answer().isEmpty()) {
             return new Outcome.NotSolved<>(modes.reasons());

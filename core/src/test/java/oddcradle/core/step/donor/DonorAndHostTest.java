@@ -249,7 +249,9 @@ class DonorAndHostTest {
         Job moved = JOB.withSeat(JOB.seat()
                 .moved(JOB.seat().position().plus(Vec3.X.times(here.room().get(0) - 0.001))));
         Job bare = moved.withCradle(new Cradle(List.of(), List.of(), List.of()));
-        assertThat(ClearanceLedger.of(Bodies.donorParts(bare, bare.seat().pose()), Bodies.hostObstacles(bare))
+        assertThat(ClearanceLedger.of(
+                                Bodies.afresh().donorParts(bare, bare.seat().pose()),
+                                Bodies.afresh().hostObstacles(bare))
                         .near())
                 .allMatch(gap -> gap.margin() >= 0);
     }

@@ -85,10 +85,10 @@ class GapMovementTest {
                 .sag()
                 .cgDisplacement()
                 .z();
-        Vec3 down = examination.movement().pushed().get(0).motion().at(Vec3.ZERO);
+        Vec3 down = examination.donorMovement().pushed().get(0).motion().at(Vec3.ZERO);
         assertThat(-down.z()).isCloseTo(2 * sag, within(1e-9));
         List<Mode> modes = examination.shake().answer().orElseThrow().modes().modes();
-        assertThat(examination.movement().swings()).isNotEmpty();
+        assertThat(examination.donorMovement().swings()).isNotEmpty();
         assertThat(modes).hasSize(6);
     }
 

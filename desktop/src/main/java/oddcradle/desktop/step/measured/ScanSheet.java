@@ -28,6 +28,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Quantity;
@@ -143,7 +144,8 @@ public final class ScanSheet extends VBox {
             desk.complaintProperty().set("save the job first; a scan lies in the same folder as its job");
             return;
         }
-        List<Solid> solids = desk.examination().seating().solids(side);
+        List<Solid> solids =
+                Bodies.surfaces(desk.examination().job(), desk.examination().seating(), side);
         String simulated = "simulated-" + side.word() + ".stl";
         try {
             MeshFiles.writeStl(

@@ -1,0 +1,32 @@
+package oddcradle.core.examine;
+
+/** What an examination works out, each by one input, in the order of the work. */
+public enum Analysis {
+    DONOR_SURVEY,
+    DONOR_SCAN,
+    HOST_SURVEY,
+    HOST_SCAN,
+    WEIGHING,
+    /** The drive where it lies, its chart and what is to be said of it. */
+    LINE,
+    MODES,
+    /** How the donor swings from standstill to idle. */
+    STARTING,
+    /** How far the donor moves on its mounts. */
+    MOVEMENT,
+    GAPS,
+    FRAME,
+    STRESSES,
+    MOUNTS,
+    MOUNT_STIFFNESS,
+    CUTS,
+    DONOR_REPORT,
+    HOST_REPORT,
+    SEAT_REPORT,
+    CRADLE_REPORT,
+    SHAKE_REPORT,
+    LOAD_REPORT,
+    MAKE_REPORT,
+    FIT_REPORT,
+    RUN_REPORT
+}

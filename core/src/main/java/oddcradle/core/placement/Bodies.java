@@ -2,6 +2,7 @@ package oddcradle.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.control.Remembered;
 import oddcradle.core.geometry.MemberSolid;
@@ -44,6 +45,11 @@ public final class Bodies {
         return new Bodies(known.next());
     }
 
+    /** A body that the other floors make, by everything that decides it. */
+    public <P extends Record> Body of(P placed, Function<? super P, Body> make) {
+        return known.of(placed, same -> make.apply(placed));
+    }
+
     /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host. */
     public static List<Solid> surfaces(Job job, Seating seating, Side side) {
         List<Solid> solids = new ArrayList<>();
@@ -68,12 +74,11 @@ public final class Bodies {
     public List<Body> donorParts(Job job, Pose pose) {
         Room room = job.build().room();
         return job.donor().bodies().stream()
-                .map(part -> known.of(new PlacedPart(part, pose, room.of(part.category())), Bodies::part))
+                .map(part -> of(new PlacedPart(part, pose, room.of(part.category())), Bodies::part))
                 .toList();
     }
 
-    private static Body part(Record placed) {
-        PlacedPart here = (PlacedPart) placed;
+    private static Body part(PlacedPart here) {
         Part part = here.part();
         List<Solid> solids =
                 part.solids().stream().map(solid -> solid.placed(here.pose())).toList();
@@ -89,7 +94,7 @@ public final class Bodies {
         Room room = job.build().room();
         List<Body> bodies = new ArrayList<>();
         for (KeepOut keepOut : job.host().keepOuts()) {
-            bodies.add(known.of(new Fixed(keepOut, room.of(keepOut.category())), Bodies::keepOut));
+            bodies.add(of(new Fixed(keepOut, room.of(keepOut.category())), Bodies::keepOut));
         }
         for (Member member : job.host().members()) {
             bodies.add(tube(member, seating, room));
@@ -100,9 +105,9 @@ public final class Bodies {
         return bodies;
     }
 
-    private static Body keepOut(Record fixed) {
-        KeepOut keepOut = ((Fixed) fixed).keepOut();
-        double room = ((Fixed) fixed).room();
+    private static Body keepOut(Fixed fixed) {
+        KeepOut keepOut = fixed.keepOut();
+        double room = fixed.room();
         return keepOut.motions().isEmpty()
                 ? Body.of(
                         keepOut.id(), keepOut.label(), room, keepOut.category().word(), keepOut.solids())
@@ -116,9 +121,7 @@ public final class Bodies {
     }
 
     private Body tube(Member member, Seating seating, Room room) {
-        return known.of(
-                new PlacedTube(member, seating.path(member), room.of(Category.FIXED)),
-                placed -> tube((PlacedTube) placed));
+        return of(new PlacedTube(member, seating.path(member), room.of(Category.FIXED)), Bodies::tube);
     }
 
     private static Body tube(PlacedTube placed) {

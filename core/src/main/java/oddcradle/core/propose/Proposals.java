@@ -18,6 +18,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.TakeCradle;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.mounting.Elastomer;

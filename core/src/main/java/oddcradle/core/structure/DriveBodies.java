@@ -17,6 +17,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Bodies;
 
 /** The room that chains, belts, couplings and shafts take, with the wheels and tooth counts of today. */
 public final class DriveBodies {
@@ -87,13 +88,18 @@ public final class DriveBodies {
      * As bodies of the ledger; each is held against everything of host and cradle but what sits on its own shafts, which is
      * whatever the middle of a wheel lies in.
      */
-    public static List<Body> bodies(Job job, LineResult line) {
-        List<Body> bodies = new ArrayList<>();
-        for (DrivePart part : of(job, line)) {
-            bodies.add(Body.of(
-                    part.id(), part.label(), job.build().room().moving(), Category.MOVING.word(), part.solids()));
-        }
-        return bodies;
+    public static List<Body> bodies(Job job, LineResult line, Bodies known) {
+        double room = job.build().room().moving();
+        return of(job, line).stream()
+                .map(part -> known.of(new PlacedDrive(part, room), DriveBodies::body))
+                .toList();
+    }
+
+    private record PlacedDrive(DrivePart part, double room) {}
+
+    private static Body body(PlacedDrive placed) {
+        DrivePart part = placed.part();
+        return Body.of(part.id(), part.label(), placed.room(), Category.MOVING.word(), part.solids());
     }
 
     /** Obstacles that sit on one of the drive's shafts, and the tubes that carry its bearings. */

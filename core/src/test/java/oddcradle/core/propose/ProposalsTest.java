@@ -14,6 +14,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.TakeCradle;
 import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.seat.WayPlan;
 import oddcradle.core.job.tube.Member;

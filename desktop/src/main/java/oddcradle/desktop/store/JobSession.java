@@ -20,6 +20,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
@@ -43,8 +44,8 @@ public final class JobSession {
     private final ReadOnlyObjectWrapper<Optional<Phrase>> undoLabel = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Phrase>> redoLabel = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
-    private final Deque<Step> done = new ArrayDeque<>();
-    private final Deque<Step> undone = new ArrayDeque<>();
+    private final Deque<UndoStep> done = new ArrayDeque<>();
+    private final Deque<UndoStep> undone = new ArrayDeque<>();
     private Optional<Job> saved = Optional.empty();
     /** What the recovery file should hold but does not yet; written by any thread that holds the lock. */
     private final AtomicReference<Optional<Unkept>> unkept = new AtomicReference<>(Optional.empty());
@@ -60,7 +61,7 @@ public final class JobSession {
 
     private record Unkept(Optional<Path> file, JobDocument document) {}
 
-    private record Step(JobEdit edit, Instant at, JobDocument before, JobDocument after) {
+    private record UndoStep(JobEdit edit, Instant at, JobDocument before, JobDocument after) {
         Phrase label() {
             return edit.label(before.job(), after.job());
         }
@@ -85,8 +86,8 @@ public final class JobSession {
 
     private void show(JobDocument shown) {
         changed.set(!Optional.of(shown.job()).equals(saved));
-        undoLabel.set(Optional.ofNullable(done.peek()).map(Step::label));
-        redoLabel.set(Optional.ofNullable(undone.peek()).map(Step::label));
+        undoLabel.set(Optional.ofNullable(done.peek()).map(UndoStep::label));
+        redoLabel.set(Optional.ofNullable(undone.peek()).map(UndoStep::label));
         unkept.set(changed.get() ? Optional.of(new Unkept(file.get(), shown)) : Optional.empty());
         // Last: who listens to the document finds the rest in order.
         document.set(shown);
@@ -132,21 +133,21 @@ public final class JobSession {
             return;
         }
         Instant now = clock.instant();
-        Step last = done.peek();
+        UndoStep last = done.peek();
         boolean goesOn = last != null && undone.isEmpty() && goesOn(last, edit, now);
         if (goesOn) {
             done.pop();
         }
         JobDocument start = goesOn ? last.before() : before;
         if (!start.job().equals(after.job())) {
-            done.push(new Step(goesOn && inHand ? last.edit() : edit, now, start, after));
+            done.push(new UndoStep(goesOn && inHand ? last.edit() : edit, now, start, after));
             stepInHand = inHand;
         }
         undone.clear();
         show(after);
     }
 
-    private boolean goesOn(Step last, JobEdit edit, Instant now) {
+    private boolean goesOn(UndoStep last, JobEdit edit, Instant now) {
         if (inHand || stepInHand) {
             return inHand && stepInHand;
         }
@@ -166,7 +167,7 @@ public final class JobSession {
 
     public void undo() {
         if (!done.isEmpty()) {
-            Step step = done.pop();
+            UndoStep step = done.pop();
             undone.push(step);
             show(step.before());
         }
@@ -174,7 +175,7 @@ public final class JobSession {
 
     public void redo() {
         if (!undone.isEmpty()) {
-            Step step = undone.pop();
+            UndoStep step = undone.pop();
             done.push(step);
             show(step.after());
         }
@@ -236,27 +237,9 @@ public final class JobSession {
 
     private void replace(JobDocument after, String words) {
         JobDocument before = document.get();
-        done.push(new Step(new Replace(after.job(), words), Instant.EPOCH, before, after));
+        done.push(new UndoStep(new ReplaceJob(after.job(), words), Instant.EPOCH, before, after));
         undone.clear();
         show(after);
-    }
-
-    /** Another job altogether. */
-    private record Replace(Job job, String words) implements JobEdit {
-        @Override
-        public Job applyTo(Job before) {
-            return job;
-        }
-
-        @Override
-        public Phrase label() {
-            return Phrase.of(words);
-        }
-
-        @Override
-        public String mergeKey() {
-            return words;
-        }
     }
 
     public void save(Path path) throws IOException {
@@ -276,10 +259,10 @@ public final class JobSession {
 
     /** What is saved can be undone to: the next edit is a step of its own however soon it comes. */
     private void endStep() {
-        Step last = done.poll();
+        UndoStep last = done.poll();
         stepInHand = false;
         if (last != null) {
-            done.push(new Step(last.edit(), Instant.EPOCH, last.before(), last.after()));
+            done.push(new UndoStep(last.edit(), Instant.EPOCH, last.before(), last.after()));
         }
     }
 

@@ -19,6 +19,9 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
     private static final int PIECES_PER_BEND = 4;
     private static final double STRAIGHT = 1e-3;
 
+    /** Bends that fill a run to less than this are as good as a fit, m. */
+    private static final double SPARE = 1e-6;
+
     public Pipe {
         Guard.named("id", id);
         Guard.named("label", label);
@@ -32,7 +35,7 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
         for (int k = 1; k < corners.size(); k++) {
             double run = corners.get(k).distanceTo(corners.get(k - 1));
             double needed = tangent(corners, k - 1, bendRadius) + tangent(corners, k, bendRadius);
-            if (!(run > 0) || needed > run * (1 + 1e-9)) {
+            if (!(run > 0) || needed > run + SPARE) {
                 throw new InvalidValue(
                         "corners[" + k + "]",
                         String.format(
@@ -96,6 +99,11 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
 
     /** The room it takes: a chain of capsules. */
     public Part part() {
+        return new Part(id, label, category, solids());
+    }
+
+    /** The same as bare solids, however far it runs. */
+    public List<Solid> solids() {
         List<Vec3> line = centreLine();
         List<Solid> solids = new ArrayList<>();
         for (int k = 1; k < line.size(); k++) {
@@ -103,6 +111,6 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
                 solids.add(new Solid.Capsule(line.get(k - 1), line.get(k), diameter / 2));
             }
         }
-        return new Part(id, label, category, solids);
+        return solids;
     }
 }

@@ -6,7 +6,7 @@ import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.host.Host;
 
 /** A change of what is written down about donor or host, described by whoever makes it. */
-public interface BodyEdit extends JobEdit {
+public sealed interface BodyEdit extends JobEdit {
     /**
      * @param words what the change is, for undo
      * @param mergeKey edits of one field follow each other as one

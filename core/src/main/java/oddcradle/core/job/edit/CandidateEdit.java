@@ -11,7 +11,7 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
 /** What is done among the donors that might go in. */
-public interface CandidateEdit extends JobEdit {
+public sealed interface CandidateEdit extends JobEdit {
     /** Weighs the criteria anew. */
     record SetWeights(Weights weights) implements CandidateEdit {
         @Override

@@ -17,6 +17,7 @@ import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.mounting.MountElement;
 
@@ -142,7 +143,11 @@ public sealed interface CradleEdit extends JobEdit {
         }
     }
 
-    /** A tube bent at a new node between two of its own. */
+    /**
+     * A tube bent at a new node between two of its own.
+     *
+     * @param before index of the node that then follows, 1 or more
+     */
     record BendTube(String tube, int before, Node node) implements CradleEdit {
         @Override
         public Cradle applyTo(Cradle cradle) {
@@ -150,6 +155,7 @@ public sealed interface CradleEdit extends JobEdit {
             nodes.add(node);
             return replaced(cradle.withNodes(nodes), tube, member -> {
                 List<String> run = new ArrayList<>(member.nodes());
+                Guard.within("before", before, 1, run.size() - 1, "");
                 run.add(before, node.id());
                 return new Member(
                         member.id(), member.label(), run, member.section(), member.material(), member.condition());

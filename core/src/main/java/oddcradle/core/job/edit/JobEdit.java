@@ -18,7 +18,26 @@ import oddcradle.core.section.Section;
 import oddcradle.core.units.Quantity;
 
 /** One change of a job: what a hand does in the window, and what a cure proposes. Undone by keeping the job before it. */
-public interface JobEdit {
+public sealed interface JobEdit
+        permits BodyEdit,
+                CandidateEdit,
+                CradleEdit,
+                LineEdit,
+                SeatEdit,
+                SurveyEdit,
+                ReplaceJob,
+                SetShop,
+                TakeBuildChoice,
+                TakeCradle,
+                TracedTube,
+                JobEdit.MoveSeat,
+                JobEdit.SetSeat,
+                JobEdit.HoldSeat,
+                JobEdit.SetMass,
+                JobEdit.ShiftDrivenSprocket,
+                JobEdit.SetHardness,
+                JobEdit.SetSection,
+                JobEdit.LandNode {
     /**
      * @return a new job; an equal one if nothing changes
      * @throws InvalidValue if the changed job would not be one

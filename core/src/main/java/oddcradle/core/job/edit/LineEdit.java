@@ -13,7 +13,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /** A change of the drive. */
-public interface LineEdit extends JobEdit {
+public sealed interface LineEdit extends JobEdit {
     /** Another line altogether, described by whoever makes it. */
     record ChangeLine(Line line, String words, String mergeKey) implements LineEdit {
         @Override

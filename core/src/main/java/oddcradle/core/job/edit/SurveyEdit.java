@@ -16,7 +16,7 @@ import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Quantity;
 
 /** What is written down while measuring. */
-public interface SurveyEdit extends JobEdit {
+public sealed interface SurveyEdit extends JobEdit {
     /** A new reading, or another value for the one with its id. */
     record SetReading(Side side, Reading reading) implements SurveyEdit {
         @Override

@@ -48,7 +48,7 @@ public final class Gaps {
         return new Input(
                 parts,
                 obstacles,
-                DriveBodies.bodies(job, line),
+                DriveBodies.bodies(job, line, bodies),
                 GapRules.input(job, seating, line, movement, surveyed, obstacles));
     }
 

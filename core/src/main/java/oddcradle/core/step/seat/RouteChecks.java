@@ -12,9 +12,9 @@ import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
-import oddcradle.core.job.body.Part;
 import oddcradle.core.job.body.Pipe;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Vec3;
@@ -96,13 +96,14 @@ final class RouteChecks {
     /** Of a bent run to everything of the host it is not joined to at its ends. */
     private static double clearOf(
             Surroundings setting, String id, String label, List<Vec3> corners, double radius, double diameter) {
-        Part part = new Pipe(id, label, Category.HOT, corners, corners.size() > 2 ? radius : 0, diameter).part();
+        List<Solid> pipe =
+                new Pipe(id, label, Category.HOT, corners, corners.size() > 2 ? radius : 0, diameter).solids();
         List<BodyShape> others = new ArrayList<>();
         for (KeepOut keepOut : setting.keepOuts()) {
             others.add(new BodyShape(keepOut.id(), keepOut.label(), keepOut.solids(), keepOut.motions()));
         }
         others.addAll(setting.tubes());
-        return NeighbourChecks.least(List.of(BodyShape.still(id, label, part.solids())), others, Pose.IDENTITY);
+        return NeighbourChecks.least(List.of(BodyShape.still(id, label, pipe)), others, Pose.IDENTITY);
     }
 
     static NeighbourChecks.NeighbourCheck run(Surroundings setting, Neighbour.Run run) {

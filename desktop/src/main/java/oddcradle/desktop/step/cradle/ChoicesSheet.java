@@ -5,9 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.finding.Phrase;
-import oddcradle.core.job.Job;
-import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.TakeBuildChoice;
 import oddcradle.core.propose.BuildChoices;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.WorkBar;
@@ -20,24 +18,6 @@ final class ChoicesSheet extends VBox {
     private final VBox rows = new VBox(6);
     private final Label said =
             new Label("Each choice is tried on this cradle; you choose, the program only tells the price.");
-
-    /** Takes one choice. */
-    private record Choose(BuildChoices.Choice choice) implements JobEdit {
-        @Override
-        public Job applyTo(Job job) {
-            return job.withCradle(choice.cradle()).withBuild(job.build().withShop(choice.shop()));
-        }
-
-        @Override
-        public Phrase label() {
-            return Phrase.of("{}", choice.name());
-        }
-
-        @Override
-        public String mergeKey() {
-            return "choice";
-        }
-    }
 
     ChoicesSheet(Desk desk) {
         super(6);
@@ -106,7 +86,7 @@ final class ChoicesSheet extends VBox {
             Button take = new Button("Take it");
             take.setId("choice-" + number);
             take.getStyleClass().add("cure-button");
-            take.setOnAction(click -> desk.apply(new Choose(choice)));
+            take.setOnAction(click -> desk.apply(new TakeBuildChoice(choice.cradle(), choice.shop(), choice.name())));
             row.getChildren().add(take);
         }
         return row;

@@ -8,9 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.catalog.SectionStock;
-import oddcradle.core.finding.Phrase;
-import oddcradle.core.job.Job;
-import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.SetShop;
 import oddcradle.core.job.make.Shop;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.section.Section;
@@ -20,24 +18,6 @@ import oddcradle.desktop.store.Desk;
 /** What the shop buys and has on its shelf. */
 final class ShopForm extends VBox {
     private final Desk desk;
-
-    /** Another shop for the job. */
-    private record SetShop(Shop shop) implements JobEdit {
-        @Override
-        public Job applyTo(Job job) {
-            return job.withBuild(job.build().withShop(shop));
-        }
-
-        @Override
-        public Phrase label() {
-            return Phrase.of("the shop's stock");
-        }
-
-        @Override
-        public String mergeKey() {
-            return "shop";
-        }
-    }
 
     private final ComboBox<String> bolts = new ComboBox<>();
     private final ComboBox<String> edges = new ComboBox<>();

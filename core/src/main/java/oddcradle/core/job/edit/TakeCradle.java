@@ -1,9 +1,8 @@
-package oddcradle.core.propose;
+package oddcradle.core.job.edit;
 
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Cradle;
-import oddcradle.core.job.edit.JobEdit;
 
 /** Another cradle for a job; wishes for the seat that name tubes or nodes of the old one go with it. */
 public record TakeCradle(Cradle cradle, String words) implements JobEdit {
@@ -12,7 +11,7 @@ public record TakeCradle(Cradle cradle, String words) implements JobEdit {
         return of(job, cradle);
     }
 
-    static Job of(Job job, Cradle cradle) {
+    public static Job of(Job job, Cradle cradle) {
         return job.withOther(cradle);
     }
 

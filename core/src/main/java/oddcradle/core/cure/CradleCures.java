@@ -1,11 +1,13 @@
 package oddcradle.core.cure;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.MountChoices;
@@ -14,9 +16,12 @@ import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.PathPoint;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.report.Cure;
 import oddcradle.core.search.NodePull;
 import oddcradle.core.section.Tube;
+import oddcradle.core.step.cradle.CradleFinding;
 import oddcradle.core.step.cradle.CradleSoundness;
 
 /** What would mend a finding of the Cradle step. */
@@ -27,6 +32,9 @@ final class CradleCures {
 
     /** Only those after which there is less of the same to be found. */
     static List<Cure> of(Examination examination, Finding finding) {
+        if (finding.code() == CradleFinding.LOOSE_END) {
+            return landing(examination.job(), examination.seating(), finding);
+        }
         long before = alike(examination, finding);
         return proposed(examination, finding).stream()
                 .filter(cure ->
@@ -42,32 +50,28 @@ final class CradleCures {
 
     private static List<Cure> proposed(Examination examination, Finding finding) {
         Job job = examination.job();
-        List<String> parts = finding.where().parts();
-        return switch (finding.code()) {
-            case "cradle.stock" ->
+        String id = finding.where().subjects().get(0).id();
+        return switch ((CradleFinding) finding.code()) {
+            case STOCK ->
                 job.cradle()
-                        .member(parts.get(0))
+                        .member(id)
                         .flatMap(member -> CradleSoundness.nearestInStock(job, member.section())
                                 .map(stock -> List.of(Cure.of(new JobEdit.SetSection(member.id(), stock)))))
                         .orElse(List.of());
-            case "cradle.doubled" -> List.of(Cure.of(new CradleEdit.RemoveTube(parts.get(0))));
-            case "cradle.alloy" -> clamped(examination, parts.get(0));
-            case "cradle.thin-tab" -> decided(job, parts.get(0), MountChoices.Item.TAB);
-            case "cradle.squeeze", "cradle.catch" ->
+            case DOUBLED -> List.of(Cure.of(new CradleEdit.RemoveTube(id)));
+            case ALLOY -> clamped(examination, id);
+            case THIN_TAB -> decided(job, id, MountChoices.Item.TAB);
+            case COMPRESSION, WASHER_OVERLAP ->
                 decided(
                         job,
-                        parts.get(0),
-                        finding.code().equals("cradle.squeeze")
+                        id,
+                        finding.code().equals(CradleFinding.COMPRESSION)
                                 ? MountChoices.Item.SLEEVE
                                 : MountChoices.Item.LARGE_WASHER);
-            case "cradle.bolt-length", "cradle.bottoms", "cradle.shank" ->
-                decided(job, parts.get(0), MountChoices.Item.BOLT);
-            case "cradle.stack" ->
-                lowered(
-                        examination,
-                        parts.get(0),
-                        -finding.measured().orElseThrow().si());
-            case "cradle.crush" -> sleeved(job, parts.get(0));
+            case BOLT_LENGTH, BOTTOMS, SHANK -> decided(job, id, MountChoices.Item.BOLT);
+            case STACK ->
+                lowered(examination, id, -finding.measured().orElseThrow().si());
+            case CRUSH -> sleeved(job, id);
             default -> List.of();
         };
     }
@@ -125,5 +129,26 @@ final class CradleCures {
                         .map(round -> Cure.of(new CradleEdit.SetJoint(joint.withSleeve(Optional.of(
                                 new TubeJoint.InnerSleeve(round.od() - 2 * round.wall() - 0.0003, 0.032)))))))
                 .toList();
+    }
+
+    /** Onto the host tube that is nearest to the loose end. */
+    private static List<Cure> landing(Job job, Seating seating, Finding finding) {
+        String tubeId = finding.where().first(Subject.Kind.TUBE).orElseThrow();
+        String node = finding.where().first(Subject.Kind.NODE).orElseThrow();
+        Member tube = job.cradle().member(tubeId).orElseThrow();
+        String other = node.equals(tube.first()) ? tube.last() : tube.first();
+        boolean ownNode =
+                job.cradle().nodes().stream().anyMatch(each -> each.id().equals(node));
+        if (!ownNode) {
+            return List.of();
+        }
+        return job.host().members().stream()
+                .min(Comparator.comparingDouble(member -> distance(seating, member, seating.node(node))))
+                .map(member -> List.of(Cure.of(new JobEdit.LandNode(node, member.id(), other))))
+                .orElse(List.of());
+    }
+
+    private static double distance(Seating seating, Member member, Vec3 point) {
+        return PathPoint.nearest(seating.path(member), point).distanceTo(point);
     }
 }

@@ -12,6 +12,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.edit.JobEdit;
@@ -25,7 +26,9 @@ import oddcradle.core.report.Cure;
 import oddcradle.core.step.line.ChainNotes;
 import oddcradle.core.step.line.DatumNotes;
 import oddcradle.core.step.line.LineCheck;
+import oddcradle.core.step.line.LineFinding;
 import oddcradle.core.step.seat.Gaps;
+import oddcradle.core.step.seat.SeatFinding;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -52,24 +55,27 @@ final class LineCures {
 
     static List<Cure> of(Examination examination, Finding finding) {
         LineCures cures = new LineCures(examination, finding);
-        return switch (finding.code()) {
-            case "seat.gap" -> cures.spreadRuns();
-            case "line.offset" -> cures.offset();
-            case "line.links" -> cures.wholeChain();
-            case "line.wrap" -> cures.moreWrap();
-            case "line.belt" -> cures.otherBelt();
-            case "line.datum-loose" -> cures.hold();
-            case "line.pivot" -> cures.slide(cures.toPivot());
-            case "line.radial" -> cures.slide(cures.toDriven());
-            case "line.thrust" -> cures.turnToThrust();
-            case "line.thrust-point" -> cures.slide(cures.toThrust());
-            case "line.shaft-stress", "line.shaft-slope", "line.critical" -> cures.thickerShaft();
+        return finding.code() == SeatFinding.GAP ? cures.spreadRuns() : cures.ofLine();
+    }
+
+    private List<Cure> ofLine() {
+        return switch ((LineFinding) finding.code()) {
+            case OFFSET -> offset();
+            case LINKS -> wholeChain();
+            case WRAP -> moreWrap();
+            case BELT -> otherBelt();
+            case DATUM_LOOSE -> hold();
+            case PIVOT -> slide(toPivot());
+            case RADIAL -> slide(toDriven());
+            case THRUST -> turnToThrust();
+            case THRUST_POINT -> slide(toThrust());
+            case SHAFT_STRESS, SHAFT_SLOPE, CRITICAL -> thickerShaft();
             default -> List.of();
         };
     }
 
     private Optional<StageResult> stage() {
-        return finding.where().parts().stream().findFirst().flatMap(examination.line()::stage);
+        return finding.where().first(Subject.Kind.STAGE).flatMap(examination.line()::stage);
     }
 
     private int index(StageResult stage) {
@@ -194,7 +200,7 @@ final class LineCures {
 
     /** Other sprockets spread the two runs or bring them together; the pair that changes the ratio least. */
     private List<Cure> spreadRuns() {
-        List<String> parts = finding.where().parts();
+        List<String> parts = finding.where().ids();
         Optional<Stage.Chain> found = parts.stream()
                 .flatMap(part -> examination.line().stage(part).stream())
                 .map(StageResult::stage)
@@ -308,7 +314,7 @@ final class LineCures {
     }
 
     private List<Cure> thickerShaft() {
-        String id = finding.where().parts().get(0);
+        String id = finding.where().first(Subject.Kind.SHAFT).orElseThrow();
         Optional<JackShaft> shaft = job.line().shafts().stream()
                 .filter(each -> each.id().equals(id))
                 .findFirst();
@@ -332,7 +338,7 @@ final class LineCures {
         }
         return LineCheck.of(changed).report().findings().stream()
                 .filter(each -> each.code().equals(finding.code())
-                        && each.where().parts().equals(finding.where().parts()))
+                        && each.where().ids().equals(finding.where().ids()))
                 .allMatch(each -> each.severity() == Severity.GOOD);
     }
 }

@@ -12,7 +12,7 @@ import oddcradle.core.units.Quantity;
  * @param margin positive inside the limit, negative outside, in the same unit; empty where there is no limit
  */
 public record Finding(
-        String code,
+        FindingCode code,
         Step step,
         Severity severity,
         Phrase what,
@@ -24,7 +24,7 @@ public record Finding(
 
     /** A value that must not exceed a limit. */
     public static Finding atMost(
-            String code,
+            FindingCode code,
             Step step,
             Severity severity,
             Phrase what,
@@ -39,7 +39,7 @@ public record Finding(
 
     /** A value that must not fall below a limit. */
     public static Finding atLeast(
-            String code,
+            FindingCode code,
             Step step,
             Severity severity,
             Phrase what,
@@ -53,7 +53,7 @@ public record Finding(
     }
 
     /** A statement without a limit. */
-    public static Finding statement(String code, Step step, Severity severity, Phrase what, Place where, Why why) {
+    public static Finding statement(FindingCode code, Step step, Severity severity, Phrase what, Place where, Why why) {
         return new Finding(
                 code, step, severity, what, Optional.empty(), Optional.empty(), Optional.empty(), where, why);
     }

@@ -1,24 +1,44 @@
 package oddcradle.core.finding;
 
 import java.util.List;
+import java.util.Optional;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /**
- * Where a finding is: the parts it is about, by id, and up to two points in host axes, metres.
+ * What a finding is about and where that is.
+ *
+ * @param subjects at least one, the one it is mainly about first
+ * @param points up to two, host axes, m; none where the subjects' own place says enough
  */
-public record Place(List<String> parts, List<Vec3> points) {
-    public static final Place NOWHERE = new Place(List.of(), List.of());
-
+public record Place(List<Subject> subjects, List<Vec3> points) {
     public Place {
-        parts = List.copyOf(parts);
+        subjects = List.copyOf(Guard.present("subjects", subjects));
         points = List.copyOf(points);
+        if (subjects.isEmpty()) {
+            throw new InvalidValue("subjects", "are none, a finding is about something");
+        }
     }
 
-    public static Place of(String part, Vec3... points) {
-        return new Place(List.of(part), List.of(points));
+    public static Place of(Subject subject, Vec3... points) {
+        return new Place(List.of(subject), List.of(points));
     }
 
-    public static Place between(String partA, Vec3 a, String partB, Vec3 b) {
-        return new Place(List.of(partA, partB), List.of(a, b));
+    public static Place between(Subject one, Vec3 a, Subject other, Vec3 b) {
+        return new Place(List.of(one, other), List.of(a, b));
+    }
+
+    /** The ids of all it is about. */
+    public List<String> ids() {
+        return subjects.stream().map(Subject::id).toList();
+    }
+
+    /** The first of a kind that it is about. */
+    public Optional<String> first(Subject.Kind kind) {
+        return subjects.stream()
+                .filter(each -> each.kind() == kind)
+                .map(Subject::id)
+                .findFirst();
     }
 }

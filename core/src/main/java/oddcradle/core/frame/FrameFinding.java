@@ -1,15 +1,20 @@
 package oddcradle.core.frame;
 
-/** Stable names of what this analysis may find. */
-public final class FrameFinding {
-    /** There is no member and no mount. */
-    public static final String EMPTY = "load.empty";
-    /** A part, or a group of parts, that nothing holds. */
-    public static final String FLOATING = "load.floating";
-    /** Held parts that can still move without strain. */
-    public static final String MECHANISM = "load.mechanism";
-    /** A body that hangs on springs too few to hold it. */
-    public static final String LOOSE_BODY = "load.loose-body";
+import oddcradle.core.finding.FindingCode;
 
-    private FrameFinding() {}
+/** Why a frame has no answer. */
+public enum FrameFinding implements FindingCode {
+    /** There is no member and no mount. */
+    EMPTY,
+    /** A part, or a group of parts, that nothing holds. */
+    FLOATING,
+    /** Held parts that can still move without strain. */
+    MECHANISM,
+    /** A body that hangs on springs too few to hold it. */
+    LOOSE_BODY;
+
+    @Override
+    public String area() {
+        return "load";
+    }
 }

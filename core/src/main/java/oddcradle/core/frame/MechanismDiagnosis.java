@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.FindingCode;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.EndName;
 import oddcradle.core.math.SparseSymmetric;
@@ -48,13 +50,13 @@ final class MechanismDiagnosis {
             return finding(
                     FrameFinding.FLOATING,
                     Phrase.of("{} is joined to nothing that stands on the ground", id),
-                    Place.of(id, at));
+                    Place.of(Subject.body(id), at));
         }
         if (parts.size() == 1) {
             return finding(
                     FrameFinding.FLOATING,
                     Phrase.of("tube {} is held by nothing at either end", parts.get(0)),
-                    Place.of(parts.get(0), at));
+                    Place.of(Subject.body(parts.get(0)), at));
         }
         String more = parts.size() > NAMED ? " and " + (parts.size() - NAMED) + " more" : "";
         String named = String.join(", ", parts.subList(0, Math.min(NAMED, parts.size()))) + more;
@@ -62,7 +64,7 @@ final class MechanismDiagnosis {
                 FrameFinding.FLOATING,
                 Phrase.of(
                         "tubes {} hold only each other; join one of them to the frame, or give them a support", named),
-                new Place(parts, List.of(at)));
+                new Place(parts.stream().map(Subject::body).toList(), List.of(at)));
     }
 
     private static int[] groups(FrameModel model) {
@@ -100,7 +102,7 @@ final class MechanismDiagnosis {
         return Optional.of(finding(
                 FrameFinding.MECHANISM,
                 Phrase.of("a moment turns node {}, where every tube ends in a free joint", id),
-                Place.of(id, model.position(node.getAsInt()))));
+                Place.of(Subject.body(id), model.position(node.getAsInt()))));
     }
 
     /** The motion without strain, found by inverse iteration on the slightly stiffened matrix, told at its largest. */
@@ -163,7 +165,7 @@ final class MechanismDiagnosis {
             return finding(
                     FrameFinding.LOOSE_BODY,
                     Phrase.of("nothing stops {} from {}: its mounts have no stiffness that way", id, verb(motion)),
-                    Place.of(id, at));
+                    Place.of(Subject.body(id), at));
         }
         BeamElement beam = here.get(0);
         String end =
@@ -174,7 +176,7 @@ final class MechanismDiagnosis {
         return finding(
                 FrameFinding.MECHANISM,
                 Phrase.of(text, beam.member.id(), end, verb(motion)),
-                Place.of(beam.member.id(), at));
+                Place.of(Subject.tube(beam.member.id()), at));
     }
 
     private static String verb(int motion) {
@@ -196,11 +198,11 @@ final class MechanismDiagnosis {
                 Step.LOAD,
                 Severity.NOT_CHECKED,
                 Phrase.of("there is no tube to work out; the frame is drawn up at Host"),
-                Place.NOWHERE,
+                Place.of(Subject.CRADLE),
                 why);
     }
 
-    private static Finding finding(String code, Phrase what, Place where) {
+    private static Finding finding(FindingCode code, Phrase what, Place where) {
         Why why = new Why(
                 "K u = f has no single answer: a motion u exists with u'Ku = 0",
                 List.of(),

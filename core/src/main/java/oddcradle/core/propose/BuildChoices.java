@@ -19,6 +19,7 @@ import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.mounting.MountElement;
+import oddcradle.core.step.seat.SeatFinding;
 import oddcradle.core.structure.MountStiffness;
 import oddcradle.core.structure.TubeStress;
 
@@ -284,7 +285,7 @@ public final class BuildChoices {
                 moves(then),
                 then.tubeStresses().stream().findFirst().map(TubeStress::utilisation),
                 (int) then.report(Step.SEAT).findings().stream()
-                        .filter(finding -> finding.code().equals("seat.gap"))
+                        .filter(finding -> finding.code().equals(SeatFinding.GAP))
                         .filter(finding -> finding.severity() == Severity.STOP || finding.severity() == Severity.WATCH)
                         .count(),
                 Hours.of(then),

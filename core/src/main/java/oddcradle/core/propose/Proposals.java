@@ -241,7 +241,7 @@ public final class Proposals {
         List<Finding> findings = new ArrayList<>(examination.report(Step.CRADLE).findings());
         for (Step step : List.of(Step.SEAT, Step.SHAKE, Step.LOAD, Step.MAKE)) {
             examination.report(step).findings().stream()
-                    .filter(finding -> finding.where().parts().stream().anyMatch(own::contains)
+                    .filter(finding -> finding.where().ids().stream().anyMatch(own::contains)
                             || step == Step.SHAKE
                             || finding.severity() == Severity.STOP && step == Step.LOAD)
                     .forEach(findings::add);

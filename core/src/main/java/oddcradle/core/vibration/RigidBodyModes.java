@@ -9,6 +9,7 @@ import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.DenseAlgebra;
@@ -25,8 +26,6 @@ import oddcradle.core.mechanics.SmallMotion;
  * the closed form for symmetric mounts. Cost: some 6 by 6 matrices. Any threads.
  */
 public final class RigidBodyModes {
-    /** Stable name of the finding that the mounts leave a motion free. */
-    public static final String FREE_MOTION = "shake.free-motion";
 
     private static final double FREE = 1e-12;
     private static final String[] MOTIONS = {
@@ -250,7 +249,7 @@ public final class RigidBodyModes {
             }
         }
         return Finding.statement(
-                FREE_MOTION,
+                VibrationFinding.FREE_MOTION,
                 Step.SHAKE,
                 Severity.STOP,
                 Phrase.of(
@@ -258,7 +257,7 @@ public final class RigidBodyModes {
                                 + " line or give one stiffness there",
                         MOTIONS[leading],
                         Integer.toString(input.mounts().size())),
-                Place.of("donor", input.body().cg()),
+                Place.of(Subject.DONOR, input.body().cg()),
                 new Why("det K = 0", List.of(), Source.derived("six degrees of freedom on springs")));
     }
 }

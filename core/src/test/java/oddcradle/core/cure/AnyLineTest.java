@@ -198,13 +198,13 @@ class AnyLineTest {
                     assertThat(LineCheck.of(cured).report().findings().stream()
                                     .filter(each -> each.code().equals(finding.code())
                                             && each.where()
-                                                    .parts()
-                                                    .equals(finding.where().parts()))
+                                                    .ids()
+                                                    .equals(finding.where().ids()))
                                     .allMatch(each -> each.severity() == Severity.GOOD))
-                            .as(finding.code() + ": " + cure.label().in(UnitStyle.MILLIMETRES))
+                            .as(finding.code().id() + ": " + cure.label().in(UnitStyle.MILLIMETRES))
                             .isTrue();
                 } catch (InvalidValue refused) {
-                    throw new AssertionError("the cure of " + finding.code() + " is refused", refused);
+                    throw new AssertionError("the cure of " + finding.code().id() + " is refused", refused);
                 }
             }
         }

@@ -26,6 +26,7 @@ import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.report.Cure;
 import oddcradle.core.section.Tube;
+import oddcradle.core.step.cradle.CradleFinding;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.structure.TubeStress;
@@ -37,7 +38,7 @@ class ExaminationTest {
 
     private static Finding finding(Examination examination, String code) {
         return examination.findings().stream()
-                .filter(each -> each.code().equals(code))
+                .filter(each -> each.code().id().equals(code))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no finding " + code));
     }
@@ -152,9 +153,9 @@ class ExaminationTest {
         Job low = edited(new JobEdit.MoveSeat(new Vec3(-0.25, 0, -0.075)));
         Examination examination = Examination.of(low);
         Finding gap = examination.findings().stream()
-                .filter(each -> each.code().equals("seat.gap"))
+                .filter(each -> each.code().id().equals("seat.gap"))
                 .filter(each -> each.severity().isWorseThan(Severity.NOT_CHECKED))
-                .filter(each -> !each.where().parts().contains("S1"))
+                .filter(each -> !each.where().ids().contains("S1"))
                 .findFirst()
                 .orElseThrow();
         List<Cure> cures = Cures.of(examination, gap);
@@ -162,7 +163,7 @@ class ExaminationTest {
         Examination mended = Examination.of(cures.get(0).edit().applyTo(low));
         double margin = mended.ledger().all().stream()
                 .filter(each -> List.of(each.donorPart().id(), each.obstacle().id())
-                        .equals(gap.where().parts()))
+                        .equals(gap.where().ids()))
                 .findFirst()
                 .orElseThrow()
                 .margin();
@@ -184,7 +185,7 @@ class ExaminationTest {
         assertThat(land.label().in(UnitStyle.MILLIMETRES)).isEqualTo("land loose on H1L");
         assertThat(Examination.of(land.edit().applyTo(job)).findings())
                 .extracting(Finding::code)
-                .doesNotContain("cradle.loose-end");
+                .doesNotContain(CradleFinding.LOOSE_END);
     }
 
     @Test
@@ -208,11 +209,11 @@ class ExaminationTest {
                 new JobEdit.SetSection("C2", new Tube(0.016, 0.001)));
         Examination examination = Examination.of(thin);
         Finding stress = examination.findings().stream()
-                .filter(each -> each.code().equals("load.stress") && each.severity() != Severity.GOOD)
+                .filter(each -> each.code().id().equals("load.stress") && each.severity() != Severity.GOOD)
                 .findFirst()
                 .orElseThrow();
         Cure cure = Cures.of(examination, stress).get(0);
-        String tube = stress.where().parts().get(0);
+        String tube = stress.where().ids().get(0);
         TubeStress after = Examination.of(cure.edit().applyTo(thin)).tubeStresses().stream()
                 .filter(use -> use.tube().id().equals(tube))
                 .findFirst()

@@ -9,6 +9,15 @@ import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
 class FindingTest {
+    private enum Kind implements FindingCode {
+        X;
+
+        @Override
+        public String area() {
+            return "test";
+        }
+    }
+
     private static final Why WHY = new Why(
             "offset = (c2 - c1) · a1",
             List.of(Why.input("C", Quantity.length(0.470)), Why.input("pull", Quantity.force(6160))),
@@ -32,26 +41,26 @@ class FindingTest {
     @Test
     void margins_arePositiveInside() {
         Finding within = Finding.atMost(
-                "x",
+                Kind.X,
                 Step.LINE,
                 Severity.GOOD,
                 Phrase.of("x"),
                 Quantity.length(-0.001),
                 Quantity.length(0.002),
-                Place.NOWHERE,
+                Place.of(Subject.MACHINE),
                 WHY);
         assertThat(within.margin().orElseThrow().si()).isCloseTo(0.001, within(1e-15));
         Finding below = Finding.atLeast(
-                "x",
+                Kind.X,
                 Step.SEAT,
                 Severity.STOP,
                 Phrase.of("x"),
                 Quantity.length(-0.001),
                 Quantity.length(0.002),
-                Place.NOWHERE,
+                Place.of(Subject.MACHINE),
                 WHY);
         assertThat(below.margin().orElseThrow().si()).isCloseTo(-0.003, within(1e-15));
-        assertThat(Finding.statement("x", Step.RUN, Severity.NOTE, Phrase.of("x"), Place.NOWHERE, WHY)
+        assertThat(Finding.statement(Kind.X, Step.RUN, Severity.NOTE, Phrase.of("x"), Place.of(Subject.MACHINE), WHY)
                         .limit())
                 .isEmpty();
     }
@@ -84,7 +93,8 @@ class FindingTest {
         Outcome<String> solved = Outcome.solved("x");
         assertThat(solved.answer()).contains("x");
         assertThat(solved.reasons()).isEmpty();
-        Finding reason = Finding.statement("x", Step.LOAD, Severity.STOP, Phrase.of("x"), Place.NOWHERE, WHY);
+        Finding reason =
+                Finding.statement(Kind.X, Step.LOAD, Severity.STOP, Phrase.of("x"), Place.of(Subject.MACHINE), WHY);
         Outcome<String> open = Outcome.notSolved(reason);
         assertThat(open.answer()).isEmpty();
         assertThat(open.reasons()).containsExactly(reason);

@@ -68,8 +68,8 @@ class ProposalsTest {
             onlyBoltedTubesComeOff(proposal);
             assertThat(afresh.report(Step.CRADLE).findings())
                     .as(proposal.title())
-                    .noneMatch(finding -> finding.code().equals("cradle.floating")
-                            || finding.code().equals("cradle.loose-end"));
+                    .noneMatch(finding -> finding.code().id().equals("cradle.floating")
+                            || finding.code().id().equals("cradle.loose-end"));
         }
     }
 

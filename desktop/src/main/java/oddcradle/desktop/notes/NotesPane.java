@@ -119,7 +119,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
     private Button cureButton(Finding finding, Cure cure) {
         Button button = new Button(cure.label().in(desk.units()));
         button.getStyleClass().add("cure-button");
-        button.setId("cure-" + finding.code().replace('.', '-'));
+        button.setId("cure-" + finding.code().id().replace('.', '-'));
         button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(click -> desk.apply(cure.edit()));
         return button;
@@ -132,7 +132,7 @@ public final class NotesPane extends ListView<NotesPane.Note> {
 
     private void goTo(Finding finding) {
         desk.goTo(finding.step());
-        finding.where().parts().stream().findFirst().ifPresent(part -> desk.selectionProperty()
+        finding.where().ids().stream().findFirst().ifPresent(part -> desk.selectionProperty()
                 .set(Optional.of(part)));
     }
 }

@@ -110,7 +110,7 @@ public final class ChalkMarks {
         for (StageResult stage : examination.line().stages()) {
             Severity worst = examination.report(Step.LINE).findings().stream()
                     .filter(finding ->
-                            finding.where().parts().contains(stage.stage().id()))
+                            finding.where().ids().contains(stage.stage().id()))
                     .map(Finding::severity)
                     .min(Comparator.naturalOrder())
                     .orElse(Severity.NOTE);

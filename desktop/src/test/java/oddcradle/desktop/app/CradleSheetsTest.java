@@ -153,7 +153,7 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(desk.examination().mountDesigns()).hasSize(4);
         assertThat(desk.examination().report(Step.CRADLE).findings()).noneMatch(finding -> Set.of(
                         "cradle.floating", "cradle.loose-end", "cradle.doubled", "cradle.no-isolator")
-                .contains(finding.code()));
+                .contains(finding.code().id()));
         // The donor moved, the new cradle goes along.
         Vec3 before = desk.examination().seating().node(newest("N"));
         robot.interact(() -> desk.nudge(Vec3.Z, 5));
@@ -291,7 +291,7 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(cradle().isolators().get(0).choices().size(MountChoices.Item.TAB))
                 .contains(0.002);
         assertThat(desk.examination().report(Step.CRADLE).findings())
-                .anyMatch(finding -> finding.code().equals("cradle.thin-tab"));
+                .anyMatch(finding -> finding.code().id().equals("cradle.thin-tab"));
         enter(robot, "#design-bolt", "-3");
         assertThat(text(robot, "#design-bolt-problem")).contains("greater than 0");
         choose(robot, "#design-thread", "M8x1.25");
@@ -348,7 +348,7 @@ class CradleSheetsTest extends WindowDriver {
         settled();
         assertThat(cradle().isSoft()).isFalse();
         assertThat(desk.examination().report(Step.SHAKE).findings())
-                .anyMatch(finding -> finding.code().equals("shake.hard") && finding.severity() == Severity.NOTE);
+                .anyMatch(finding -> finding.code().id().equals("shake.hard") && finding.severity() == Severity.NOTE);
         assertThat(desk.session().undoLabelProperty().get().orElseThrow().in(UnitStyle.MILLIMETRES))
                 .isEqualTo("hard");
     }
@@ -362,7 +362,7 @@ class CradleSheetsTest extends WindowDriver {
         settled();
         assertThat(desk.session().job().build().shop().sections()).hasSize(2);
         assertThat(desk.examination().report(Step.CRADLE).findings())
-                .anyMatch(finding -> finding.code().equals("cradle.stock"));
+                .anyMatch(finding -> finding.code().id().equals("cradle.stock"));
     }
 
     @Test

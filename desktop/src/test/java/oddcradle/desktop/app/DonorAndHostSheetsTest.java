@@ -93,7 +93,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         assertThat(donor().history().checks())
                 .anyMatch(check -> check.what().equals(History.USUAL.get(3)) && check.found() == History.Found.FAULT);
         assertThat(desk.examination().report(Step.DONOR).findings())
-                .anyMatch(finding -> finding.code().equals("donor.fault"));
+                .anyMatch(finding -> finding.code().id().equals("donor.fault"));
     }
 
     @Test

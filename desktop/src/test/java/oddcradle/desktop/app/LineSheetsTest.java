@@ -72,7 +72,7 @@ class LineSheetsTest extends WindowDriver {
         assertThat(chart().topSpeed()).isNotEqualTo(speed);
         assertThat(drawn("S1")).isNotEqualTo(runs);
         assertThat(desk.examination().report(Step.LINE).findings())
-                .anyMatch(finding -> finding.code().equals("line.taller"));
+                .anyMatch(finding -> finding.code().id().equals("line.taller"));
 
         click(robot, "#open-S1");
         click(robot, "#stage-add");
@@ -115,7 +115,7 @@ class LineSheetsTest extends WindowDriver {
         choose(robot, "#datum-rule", Datum.Rule.SHAFT_COAXIAL);
         settled();
         assertThat(desk.examination().report(Step.LINE).findings())
-                .anyMatch(finding -> finding.code().equals("line.datum-contradicts"));
+                .anyMatch(finding -> finding.code().id().equals("line.datum-contradicts"));
     }
 
     @Test

@@ -84,14 +84,14 @@ public final class ResultsJson {
 
     private static ObjectNode finding(Examination examination, Finding finding) {
         ObjectNode out = MAPPER.createObjectNode();
-        out.put("code", finding.code()).put("severity", word(finding));
+        out.put("code", finding.code().id()).put("severity", word(finding));
         out.put("what", finding.what().in(UnitStyle.MILLIMETRES));
         finding.measured().ifPresent(value -> out.set("measured", quantity(value)));
         finding.limit().ifPresent(value -> out.set("limit", quantity(value)));
         finding.margin().ifPresent(value -> out.set("margin", quantity(value)));
         ObjectNode where = out.putObject("where");
         ArrayNode parts = where.putArray("parts");
-        finding.where().parts().forEach(parts::add);
+        finding.where().ids().forEach(parts::add);
         ArrayNode points = where.putArray("points");
         finding.where().points().forEach(point -> points.add(vector(point)));
         out.set("why", why(finding.why()));

@@ -79,16 +79,16 @@ class DemoCradlesTest {
     void alloyRails_areClampedNotWelded() throws IOException {
         Examination tug = Examination.of(demo("orchard-tug"));
         assertThat(tug.report(Step.CRADLE).findings())
-                .noneMatch(finding -> finding.code().equals("cradle.alloy"));
+                .noneMatch(finding -> finding.code().id().equals("cradle.alloy"));
         for (Proposal proposal :
                 Proposals.run(tug, Proposals.Wishes.ALL, Progress.UNWATCHED).proposals()) {
             assertThat(proposal.examination().report(Step.CRADLE).findings())
                     .as(proposal.title())
-                    .noneMatch(finding -> finding.code().equals("cradle.alloy"));
+                    .noneMatch(finding -> finding.code().id().equals("cradle.alloy"));
         }
         Job bare = demo("orchard-tug");
         Job welded = bare.withCradle(bare.cradle().withDetails(List.of()));
         assertThat(Examination.of(welded).report(Step.CRADLE).findings())
-                .anyMatch(finding -> finding.code().equals("cradle.alloy") && finding.severity() == Severity.STOP);
+                .anyMatch(finding -> finding.code().id().equals("cradle.alloy") && finding.severity() == Severity.STOP);
     }
 }

@@ -49,9 +49,9 @@ class JudgementTest {
             Examination examination = Examination.of(job);
             for (TubeStress use : examination.tubeStresses()) {
                 assertThat(examination.report(Step.LOAD).findings().stream()
-                                .filter(finding -> finding.code().equals("load.stress"))
+                                .filter(finding -> finding.code().id().equals("load.stress"))
                                 .filter(finding -> finding.where()
-                                        .parts()
+                                        .ids()
                                         .contains(use.tube().id()))
                                 .map(Finding::severity))
                         .as(use.tube().id())
@@ -62,7 +62,7 @@ class JudgementTest {
                 boolean over = finding.limit().filter(whole::equals).isPresent()
                         && finding.measured().orElseThrow().si() > 1;
                 if (over) {
-                    assertThat(finding.severity()).as(finding.code()).isEqualTo(Severity.STOP);
+                    assertThat(finding.severity()).as(finding.code().id()).isEqualTo(Severity.STOP);
                 }
             }
         }

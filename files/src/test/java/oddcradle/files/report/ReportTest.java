@@ -44,7 +44,7 @@ class ReportTest {
         assertThat(examination.load().answer()).isPresent();
         assertThat(examination.shake().answer()).isPresent();
         long slips = examination.findings().stream()
-                .filter(finding -> finding.code().equals("survey.slip"))
+                .filter(finding -> finding.code().id().equals("survey.slip"))
                 .count();
         assertThat(slips).isEqualTo(demo == DemoJobs.SALTMARSH_RUNABOUT ? 1 : 0);
     }
@@ -99,7 +99,7 @@ class ReportTest {
                 boolean still = after.findings().stream()
                         .filter(other -> other.severity() != Severity.GOOD)
                         .anyMatch(other -> other.code().equals(finding.code())
-                                && other.where().parts().equals(finding.where().parts()));
+                                && other.where().ids().equals(finding.where().ids()));
                 assertThat(still).as(cure.label().in(UnitStyle.MILLIMETRES)).isFalse();
                 tried++;
             }

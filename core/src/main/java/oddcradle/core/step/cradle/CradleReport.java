@@ -6,13 +6,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.EndName;
 import oddcradle.core.hardware.MountDesign;
@@ -27,8 +26,8 @@ import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
-import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.MountStiffness;
 import oddcradle.core.structure.TubeStress;
@@ -56,49 +55,41 @@ public final class CradleReport {
     public static StepReport of(Input input) {
         Job job = input.job();
         Seating seating = input.seating();
-        List<Figure> figures = new ArrayList<>();
-        List<Finding> findings = new ArrayList<>();
-        looseEnds(findings, job, seating);
-        bosses(findings, job, seating);
-        alloy(findings, job, seating);
-        findings.addAll(CradleSoundness.of(job, seating));
+        ReportBuilder report = new ReportBuilder(Step.CRADLE);
+        looseEnds(report, job, seating);
+        bosses(report, job, seating);
+        alloy(report, job, seating);
+        CradleSoundness.add(report, job, seating);
         for (Isolator isolator : job.cradle().isolators()) {
-            stiffness(figures, isolator);
+            stiffness(report, isolator);
         }
-        input.designs().forEach(design -> bracket(findings, design));
-        findings.addAll(MountNotes.of(job, input.designs()));
-        findings.addAll(StackNeighbours.of(job, seating, input.designs()));
-        input.stiffness().ifPresent(stiffness -> onFrame(figures, findings, job, seating, stiffness));
-        input.designs().forEach(design -> figures.addAll(MountFigures.of(design)));
-        DetailNotes.Notes details = DetailNotes.of(job, seating, input.line(), input.stresses());
-        figures.addAll(details.figures());
-        findings.addAll(details.findings());
-        findings.addAll(RefitCheck.of(job, seating));
-        if (findings.stream().noneMatch(finding -> finding.severity().isWorseThan(Severity.NOT_CHECKED))) {
-            findings.add(Finding.statement(
-                    "cradle.landed",
-                    Step.CRADLE,
+        input.designs().forEach(design -> bracket(report, design));
+        MountNotes.add(report, job, input.designs());
+        StackNeighbours.add(report, job, seating, input.designs());
+        input.stiffness().ifPresent(stiffness -> onFrame(report, job, seating, stiffness));
+        input.designs().forEach(design -> MountFigures.add(report, design));
+        DetailNotes.add(report, job, seating, input.line(), input.stresses());
+        RefitCheck.add(report, job, seating);
+        if (report.isAllGood()) {
+            report.say(
+                    CradleFinding.LANDED,
                     Severity.GOOD,
                     Phrase.of("every boss has its isolator and every tube end lands on something"),
-                    Place.NOWHERE,
-                    new Why(
-                            "each end of each tube meets another tube, a host tube or an isolator",
-                            List.of(),
-                            JOINTS)));
+                    Place.of(Subject.CRADLE),
+                    new Why("each end of each tube meets another tube, a host tube or an isolator", List.of(), JOINTS));
         }
-        return new StepReport(Step.CRADLE, figures, findings);
+        return report.report();
     }
 
     /** A floppy frame under a soft mount isolates nothing. */
-    private static void onFrame(
-            List<Figure> figures, List<Finding> findings, Job job, Seating seating, MountStiffness stiffness) {
-        figures.add(new Figure(
+    private static void onFrame(ReportBuilder report, Job job, Seating seating, MountStiffness stiffness) {
+        report.figure(
                 "lowest mode, frame and mounts together",
                 Quantity.frequency(stiffness.frequencies().get(0)),
                 new Why(
                         "K = A' (C + 1/k)^-1 A, C the frame's flexibility at the mounts; its own mass left out",
                         List.of(input("m", Quantity.mass(job.donor().mass().mass()))),
-                        Source.derived("flexibilities in series"))));
+                        Source.derived("flexibilities in series")));
         List<MountStiffness.SeatStiffness> floppy = new ArrayList<>();
         for (int k = 0; k < stiffness.seats().size(); k++) {
             boolean soft = !job.cradle().isolators().get(k).element().isHard();
@@ -108,18 +99,21 @@ public final class CradleReport {
         }
         floppy.stream()
                 .min(Comparator.comparingDouble(MountStiffness.SeatStiffness::ratio))
-                .ifPresent(worst -> findings.add(floppy(job, seating, floppy, worst)));
+                .ifPresent(worst -> floppy(report, job, seating, floppy, worst));
     }
 
-    private static Finding floppy(
-            Job job, Seating seating, List<MountStiffness.SeatStiffness> floppy, MountStiffness.SeatStiffness worst) {
+    private static void floppy(
+            ReportBuilder report,
+            Job job,
+            Seating seating,
+            List<MountStiffness.SeatStiffness> floppy,
+            MountStiffness.SeatStiffness worst) {
         Isolator isolator = job.cradle().isolators().stream()
                 .filter(each -> each.id().equals(worst.isolator()))
                 .findFirst()
                 .orElseThrow();
-        return Finding.atLeast(
-                "cradle.floppy",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.FLOPPY,
                 Severity.WATCH,
                 Phrase.of(
                         "under {} the frame is only {} times as stiff as the mount ({} at {}), {} is wanted: brace it, or take"
@@ -135,7 +129,7 @@ public final class CradleReport {
                         Quantity.ratio(MountStiffness.LEAST_RATIO)),
                 Quantity.ratio(worst.ratio()),
                 Quantity.ratio(MountStiffness.LEAST_RATIO),
-                Place.of(isolator.id(), seating.boss(isolator.boss())),
+                Place.of(Subject.mount(isolator.id()), seating.boss(isolator.boss())),
                 new Why(
                         "frame's stiffness at the mount over the mount's, in the worst direction",
                         List.of(
@@ -144,28 +138,27 @@ public final class CradleReport {
                         Source.commonPractice()));
     }
 
-    private static void looseEnds(List<Finding> findings, Job job, Seating seating) {
+    private static void looseEnds(ReportBuilder report, Job job, Seating seating) {
         for (Member tube : job.cradle().members()) {
             for (String end : List.of(tube.first(), tube.last())) {
                 if (isLoose(job, seating, tube, end)) {
                     String other = end.equals(tube.first()) ? tube.last() : tube.first();
-                    findings.add(Finding.statement(
-                            "cradle.loose-end",
-                            Step.CRADLE,
+                    report.say(
+                            CradleFinding.LOOSE_END,
                             Severity.STOP,
                             Phrase.of(
                                     "cradle tube {} is held by nothing at its {} end",
                                     tube.id(),
                                     EndName.of(seating.node(end).minus(seating.node(other)))),
-                            new Place(List.of(tube.id(), end), List.of(seating.node(end))),
-                            new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS)));
+                            new Place(List.of(Subject.tube(tube.id()), Subject.node(end)), List.of(seating.node(end))),
+                            new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS));
                 }
             }
         }
     }
 
     /** Steel cannot be welded to a light alloy: the tube needs a pad that is bolted on. */
-    private static void alloy(List<Finding> findings, Job job, Seating seating) {
+    private static void alloy(ReportBuilder report, Job job, Seating seating) {
         if (job.materials().stream().noneMatch(Material::isLightAlloy)) {
             return;
         }
@@ -178,9 +171,8 @@ public final class CradleReport {
                         && job.material(host.get()).isLightAlloy()
                                 != job.material(tube).isLightAlloy()
                         && !isBolted(job, tube, end)) {
-                    findings.add(Finding.statement(
-                            "cradle.alloy",
-                            Step.CRADLE,
+                    report.say(
+                            CradleFinding.ALLOY,
                             Severity.STOP,
                             Phrase.of(
                                     "{} ends on {}: {} and {} cannot be welded to each other; bolt a split steel pad round the"
@@ -189,11 +181,11 @@ public final class CradleReport {
                                     host.get().id(),
                                     tube.material(),
                                     host.get().material()),
-                            Place.of(tube.id(), seating.node(end)),
+                            Place.of(Subject.tube(tube.id()), seating.node(end)),
                             new Why(
                                     "one of the two is lighter than 4000 kg/m3, the other is not",
                                     List.of(),
-                                    Source.commonPractice())));
+                                    Source.commonPractice()));
                 }
             }
         }
@@ -225,39 +217,37 @@ public final class CradleReport {
         return true;
     }
 
-    private static void bosses(List<Finding> findings, Job job, Seating seating) {
+    private static void bosses(ReportBuilder report, Job job, Seating seating) {
         if (job.cradle().isolators().isEmpty()) {
-            findings.add(Finding.statement(
-                    "cradle.no-isolator",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.NO_ISOLATOR,
                     Severity.STOP,
                     Phrase.of("nothing holds the donor: the cradle has no isolators"),
-                    Place.of(CradleFrame.DONOR, seating.mass().cg()),
-                    new Why("number of isolators = 0", List.of(), JOINTS)));
+                    Place.of(Subject.DONOR, seating.mass().cg()),
+                    new Why("number of isolators = 0", List.of(), JOINTS));
         }
         for (Boss boss : job.donor().bosses()) {
             boolean held = job.cradle().isolators().stream()
                     .anyMatch(isolator -> isolator.boss().equals(boss.id()));
             if (!held) {
-                findings.add(Finding.statement(
-                        "cradle.free-boss",
-                        Step.CRADLE,
+                report.say(
+                        CradleFinding.FREE_BOSS,
                         Severity.NOTE,
                         Phrase.of("boss {} ({}) carries nothing", boss.id(), boss.label()),
-                        Place.of(boss.id(), seating.boss(boss.id())),
-                        new Why("no isolator names it", List.of(), JOINTS)));
+                        Place.of(Subject.boss(boss.id()), seating.boss(boss.id())),
+                        new Why("no isolator names it", List.of(), JOINTS));
             }
         }
     }
 
-    private static void stiffness(List<Figure> figures, Isolator isolator) {
+    private static void stiffness(ReportBuilder report, Isolator isolator) {
         if (isolator.element().isHard()) {
             return;
         }
         Why why = why(isolator.element());
         Vec3 stiffness = isolator.element().stiffness();
-        figures.add(new Figure(isolator.id() + " along its axis", Quantity.stiffness(stiffness.x()), why));
-        figures.add(new Figure(isolator.id() + " across", Quantity.stiffness(stiffness.y()), why));
+        report.figure(isolator.id() + " along its axis", Quantity.stiffness(stiffness.x()), why);
+        report.figure(isolator.id() + " across", Quantity.stiffness(stiffness.y()), why);
     }
 
     private static Why why(MountElement element) {
@@ -281,15 +271,14 @@ public final class CradleReport {
                 BUSH);
     }
 
-    private static void bracket(List<Finding> findings, MountDesign design) {
+    private static void bracket(ReportBuilder report, MountDesign design) {
         Quantity reach = Quantity.length(design.tab().standoff());
         if (design.through() || design.tab().boxed() || reach.si() <= LONGEST_BRACKET) {
             return;
         }
         Quantity limit = Quantity.length(LONGEST_BRACKET);
-        findings.add(Finding.atMost(
-                "cradle.bracket",
-                Step.CRADLE,
+        report.atMost(
+                CradleFinding.BRACKET,
                 Severity.WATCH,
                 Phrase.of(
                         "the tab of {} reaches {} from its tube; a flat tab bends beyond {}, box it or bring the tube nearer",
@@ -298,7 +287,7 @@ public final class CradleReport {
                         limit),
                 reach,
                 limit,
-                Place.of(design.isolator().id(), design.at()),
-                new Why("from the tube's surface to the bolt", List.of(), Source.commonPractice())));
+                Place.of(Subject.mount(design.isolator().id()), design.at()),
+                new Why("from the tube's surface to the bolt", List.of(), Source.commonPractice()));
     }
 }

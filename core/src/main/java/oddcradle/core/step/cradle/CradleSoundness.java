@@ -10,12 +10,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
@@ -28,6 +27,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.PathPoint;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.placement.TubeBody;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.section.Section;
 import oddcradle.core.units.Quantity;
 
@@ -39,20 +39,20 @@ public final class CradleSoundness {
 
     private final Job job;
     private final Seating seating;
-    private final List<Finding> findings = new ArrayList<>();
+    private final ReportBuilder report;
 
-    private CradleSoundness(Job job, Seating seating) {
+    private CradleSoundness(ReportBuilder report, Job job, Seating seating) {
+        this.report = report;
         this.job = job;
         this.seating = seating;
     }
 
-    static List<Finding> of(Job job, Seating seating) {
-        CradleSoundness soundness = new CradleSoundness(job, seating);
+    static void add(ReportBuilder report, Job job, Seating seating) {
+        CradleSoundness soundness = new CradleSoundness(report, job, seating);
         soundness.floating();
         soundness.doubled();
         soundness.keepOuts();
         soundness.stock();
-        return soundness.findings;
     }
 
     /** Tubes that hang together but reach the host nowhere. */
@@ -64,16 +64,15 @@ public final class CradleSoundness {
             }
             List<Member> island = island(start, left);
             if (island.stream().noneMatch(this::landsOnHost)) {
-                findings.add(Finding.statement(
-                        "cradle.floating",
-                        Step.CRADLE,
+                report.say(
+                        CradleFinding.FLOATING,
                         Severity.STOP,
                         Phrase.of(
                                 "{} hang in the air: no end of them lands on the host; pull one end onto a host tube",
                                 String.join(
                                         ", ", island.stream().map(Member::id).toList())),
-                        Place.of(start.id(), seating.node(start.first())),
-                        new Why("tubes that share nodes, none of them on the host", List.of(), MEETINGS)));
+                        Place.of(Subject.tube(start.id()), seating.node(start.first())),
+                        new Why("tubes that share nodes, none of them on the host", List.of(), MEETINGS));
             }
         }
     }
@@ -107,18 +106,19 @@ public final class CradleSoundness {
         for (int a = 0; a < members.size(); a++) {
             for (int b = a + 1; b < members.size(); b++) {
                 if (isSamePlace(members.get(a), members.get(b))) {
-                    findings.add(Finding.statement(
-                            "cradle.doubled",
-                            Step.CRADLE,
+                    report.say(
+                            CradleFinding.DOUBLED,
                             Severity.STOP,
                             Phrase.of(
                                     "{} and {} lie in the same place: remove one of them",
                                     members.get(a).id(),
                                     members.get(b).id()),
                             new Place(
-                                    List.of(members.get(b).id(), members.get(a).id()),
+                                    List.of(
+                                            Subject.tube(members.get(b).id()),
+                                            Subject.tube(members.get(a).id())),
                                     List.of(seating.node(members.get(b).first()))),
-                            new Why("distance of the ends of the shorter from the other", List.of(), MEETINGS)));
+                            new Why("distance of the ends of the shorter from the other", List.of(), MEETINGS));
                 }
             }
         }
@@ -167,9 +167,8 @@ public final class CradleSoundness {
     }
 
     private void through(Member member, KeepOut keepOut, Separation apart) {
-        findings.add(Finding.atLeast(
-                "cradle.through",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.THROUGH,
                 Severity.STOP,
                 Phrase.of(
                         "{} ({}) goes {} into {}; pull one of its ends along, or bend it round",
@@ -179,8 +178,8 @@ public final class CradleSoundness {
                         keepOut.label()),
                 Quantity.length(apart.distance()),
                 Quantity.length(0),
-                Place.between(member.id(), apart.pointA(), keepOut.id(), apart.pointB()),
-                new Why("least distance of the two bodies", List.of(), Source.derived("distance of convex bodies"))));
+                Place.between(Subject.tube(member.id()), apart.pointA(), Subject.keepOut(keepOut.id()), apart.pointB()),
+                new Why("least distance of the two bodies", List.of(), Source.derived("distance of convex bodies")));
     }
 
     private void stock() {
@@ -189,9 +188,8 @@ public final class CradleSoundness {
                 continue;
             }
             Optional<Section> nearest = nearestInStock(job, member.section());
-            findings.add(Finding.statement(
-                    "cradle.stock",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.STOCK,
                     Severity.WATCH,
                     Phrase.of(
                             nearest.isPresent()
@@ -200,13 +198,13 @@ public final class CradleSoundness {
                             member.section(),
                             member.id(),
                             nearest.map(Section::designation).orElse("")),
-                    Place.of(member.id(), seating.node(member.first())),
+                    Place.of(Subject.tube(member.id()), seating.node(member.first())),
                     new Why(
                             "sections of the shop",
                             List.of(input(
                                     "in stock",
                                     Quantity.count(job.build().shop().sections().size()))),
-                            Source.measured())));
+                            Source.measured()));
         }
     }
 

@@ -2,19 +2,17 @@ package oddcradle.core.step.cradle;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.FindingCode;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
@@ -26,6 +24,7 @@ import oddcradle.core.joint.NotchedTube;
 import oddcradle.core.joint.SleevedEnd;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.section.Tube;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
@@ -47,24 +46,20 @@ final class DetailNotes {
     private final Seating seating;
     private final LineResult line;
     private final List<TubeStress> uses;
-    private final List<Figure> figures = new ArrayList<>();
-    private final List<Finding> findings = new ArrayList<>();
+    private final ReportBuilder report;
 
-    private DetailNotes(Job job, Seating seating, LineResult line, List<TubeStress> uses) {
+    private DetailNotes(ReportBuilder report, Job job, Seating seating, LineResult line, List<TubeStress> uses) {
+        this.report = report;
         this.job = job;
         this.seating = seating;
         this.line = line;
         this.uses = uses;
     }
 
-    /** Figures and findings of all details. */
-    record Notes(List<Figure> figures, List<Finding> findings) {}
-
-    static Notes of(Job job, Seating seating, LineResult line, List<TubeStress> uses) {
-        DetailNotes notes = new DetailNotes(job, seating, line, uses);
+    static void add(ReportBuilder report, Job job, Seating seating, LineResult line, List<TubeStress> uses) {
+        DetailNotes notes = new DetailNotes(report, job, seating, line, uses);
         job.cradle().details().forEach(notes::detail);
         job.cradle().joints().forEach(notes::joint);
-        return new Notes(notes.figures, notes.findings);
     }
 
     private void detail(Detail detail) {
@@ -79,16 +74,16 @@ final class DetailNotes {
         } else if (detail instanceof Detail.Slide slide) {
             slide(slide);
         } else {
-            new FittingNotes(job, seating, figures, findings).detail(detail);
+            new FittingNotes(job, seating, report).detail(detail);
         }
     }
 
-    private void say(String code, Severity severity, Phrase what, Place where, Why why) {
-        findings.add(Finding.statement(code, Step.CRADLE, severity, what, where, why));
+    private void say(FindingCode code, Severity severity, Phrase what, Place where, Why why) {
+        report.say(code, severity, what, where, why);
     }
 
     private Place at(String id, String node) {
-        return Place.of(id, seating.node(node));
+        return Place.of(Subject.detail(id), seating.node(node));
     }
 
     private void gusset(Detail.Gusset gusset) {
@@ -97,7 +92,7 @@ final class DetailNotes {
         for (Member tube : List.of(first, second)) {
             if (!tube.nodes().contains(gusset.node())) {
                 say(
-                        "cradle.gusset",
+                        CradleFinding.GUSSET,
                         Severity.STOP,
                         Phrase.of(
                                 "gusset {} is meant for node {}, which {} does not pass; name the node where both tubes meet",
@@ -112,7 +107,7 @@ final class DetailNotes {
         double wall = Math.min(wall(first), wall(second));
         if (wall > 0 && gusset.thickness() > 2 * wall) {
             say(
-                    "cradle.gusset",
+                    CradleFinding.GUSSET,
                     Severity.WATCH,
                     Phrase.of(
                             "gusset {} is {} thick on a wall of {}: it cracks the tube beside its tip; no more than twice the wall",
@@ -127,10 +122,10 @@ final class DetailNotes {
                 / 2
                 * gusset.thickness()
                 * job.material(first).density();
-        figures.add(new Figure(
+        report.figure(
                 "gusset " + gusset.id() + " weighs",
                 Quantity.mass(steel),
-                new Why("leg² / 2 · t · rho", List.of(), PRACTICE)));
+                new Why("leg² / 2 · t · rho", List.of(), PRACTICE));
     }
 
     private static double wall(Member member) {
@@ -140,7 +135,7 @@ final class DetailNotes {
     private void landingPad(Detail.LandingPad pad) {
         boolean good = pad.below() >= PAD_HIGHEST && pad.below() <= PAD_LOWEST;
         say(
-                "cradle.landing-pad",
+                CradleFinding.LANDING_PAD,
                 good ? Severity.GOOD : Severity.WATCH,
                 good
                         ? Phrase.of(
@@ -154,7 +149,7 @@ final class DetailNotes {
                                 Quantity.length(pad.below()),
                                 pad.boss(),
                                 Quantity.length(PAD_LOWEST)),
-                Place.of(pad.id(), seating.boss(pad.boss())),
+                Place.of(Subject.detail(pad.id()), seating.boss(pad.boss())),
                 new Why("gap under the lug, 1 to 6.35 mm", List.of(), PRACTICE));
     }
 
@@ -174,9 +169,8 @@ final class DetailNotes {
             }
         }
         boolean holds = grip >= job.build().yieldFactor() * asked;
-        findings.add(Finding.atLeast(
-                "cradle.clamp-pad",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.CLAMP_PAD,
                 holds ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         holds
@@ -192,11 +186,11 @@ final class DetailNotes {
                 new Why(
                         "2 mu n F, F three quarters of proof",
                         List.of(input("mu", Quantity.ratio(HubGrip.FRICTION)), input("n", Quantity.count(pad.bolts()))),
-                        PRACTICE)));
+                        PRACTICE));
         if (!pad.lined()
                 && host.filter(tube -> job.material(tube).isLightAlloy()).isPresent()) {
             say(
-                    "cradle.unlined",
+                    CradleFinding.UNLINED,
                     Severity.WATCH,
                     Phrase.of(
                             "{} sits bare on {}: steel and alloy eat each other when wet; put a liner between and look at it every"
@@ -213,14 +207,14 @@ final class DetailNotes {
         Vec3 at = seating.node(member.first()).towards(seating.node(member.last()), notch.at());
         if (!(member.section() instanceof Tube tube) || notch.depth() >= tube.od() - 2 * tube.wall()) {
             say(
-                    "cradle.notch",
+                    CradleFinding.NOTCH,
                     Severity.STOP,
                     Phrase.of(
                             "notch {} is {} deep in {}: that cuts it through; move the tube instead",
                             notch.id(),
                             Quantity.length(notch.depth()),
                             member.section()),
-                    Place.of(notch.id(), at),
+                    Place.of(Subject.detail(notch.id()), at),
                     new Why("depth against the tube", List.of(), WALL));
             return;
         }
@@ -234,9 +228,8 @@ final class DetailNotes {
                 .orElse(0);
         double then = use / share;
         boolean holds = then <= 1 && notch.closed();
-        findings.add(Finding.atMost(
-                "cradle.notch",
-                Step.CRADLE,
+        report.atMost(
+                CradleFinding.NOTCH,
                 holds ? Severity.GOOD : then > 1 ? Severity.STOP : Severity.WATCH,
                 Phrase.of(
                         notch.closed()
@@ -250,13 +243,13 @@ final class DetailNotes {
                         Quantity.share(then)),
                 Quantity.share(then),
                 Quantity.share(1),
-                Place.of(notch.id(), at),
+                Place.of(Subject.detail(notch.id()), at),
                 new Why(
                         "section modulus with the wall beyond the cut mirrored inside, or gone",
                         List.of(
                                 input("depth", Quantity.length(notch.depth())),
                                 input("use of the whole tube", Quantity.share(use))),
-                        WALL)));
+                        WALL));
     }
 
     /** Range needed for the drive against what the slots give. */
@@ -272,9 +265,8 @@ final class DetailNotes {
                     + (stage.stage() instanceof Stage.Chain chain ? chain.pitch() / 2 : CHAIN_WEAR * centres);
         }
         boolean enough = slide.range() >= needed;
-        findings.add(Finding.atLeast(
-                "cradle.slide",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.SLIDE,
                 enough ? Severity.GOOD : Severity.WATCH,
                 Phrase.of(
                         enough
@@ -287,11 +279,11 @@ final class DetailNotes {
                 Quantity.length(slide.range()),
                 Quantity.length(needed),
                 Place.of(
-                        slide.id(),
+                        Subject.detail(slide.id()),
                         slide.nodes().isEmpty()
                                 ? seating.mass().cg()
                                 : seating.node(slide.nodes().get(0))),
-                new Why("1.5 % of the centre distance for wear and half a pitch to hang it on", List.of(), PRACTICE)));
+                new Why("1.5 % of the centre distance for wear and half a pitch to hang it on", List.of(), PRACTICE));
     }
 
     /** A bolt through a tube's end: it dents the tube unless something stands inside. */
@@ -322,7 +314,7 @@ final class DetailNotes {
                 load,
                 BoltStrength.preload(thread, BoltGrade.usual(thread.inch())),
                 job.material(member).yieldStrength());
-        Place where = at(member.id(), joint.node());
+        Place where = Place.of(Subject.tube(member.id()), seating.node(joint.node()));
         Why why = new Why(
                 "bolt's clamping against what dents the walls; bearing F / (d 2 t)",
                 List.of(
@@ -331,7 +323,7 @@ final class DetailNotes {
                 Source.fromMemory("Roark's Formulas for Stress and Strain, rings"));
         if (sleeve.isPresent() && (end.play() < 0 || end.play() > SleevedEnd.MOST_PLAY)) {
             say(
-                    "cradle.sleeve",
+                    CradleFinding.SLEEVE,
                     end.play() < 0 ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
                             end.play() < 0
@@ -344,7 +336,7 @@ final class DetailNotes {
                     why);
         } else if (sleeve.isPresent() && sleeve.get().length() < SleevedEnd.LEAST_LENGTH - 1e-9) {
             say(
-                    "cradle.sleeve",
+                    CradleFinding.SLEEVE,
                     Severity.WATCH,
                     Phrase.of(
                             "the sleeve at {} of {} is {} long; the tube folds at its end, an inch is the least",
@@ -355,7 +347,7 @@ final class DetailNotes {
                     why);
         } else if (end.crush() > 1) {
             say(
-                    "cradle.crush",
+                    CradleFinding.CRUSH,
                     Severity.STOP,
                     Phrase.of(
                             sleeve.isPresent()
@@ -369,7 +361,7 @@ final class DetailNotes {
                     why);
         } else {
             say(
-                    "cradle.sleeve",
+                    CradleFinding.SLEEVE,
                     Severity.GOOD,
                     Phrase.of(
                             "{} through the end of {} at {}: rivet the sleeve first, then drill both",

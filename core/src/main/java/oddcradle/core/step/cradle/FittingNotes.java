@@ -5,13 +5,12 @@ import static oddcradle.core.finding.Why.input;
 import java.util.List;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.FindingCode;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
@@ -21,6 +20,7 @@ import oddcradle.core.joint.HubGrip;
 import oddcradle.core.joint.IsoFit;
 import oddcradle.core.material.Material;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** What is to be said of what is fitted rather than built: adapters, hubs, clutches, hangers and folded strips. */
@@ -36,15 +36,13 @@ final class FittingNotes {
 
     private final Job job;
     private final Seating seating;
-    private final List<Figure> figures;
-    private final List<Finding> findings;
+    private final ReportBuilder report;
 
     /** What is found is added to the lists. */
-    FittingNotes(Job job, Seating seating, List<Figure> figures, List<Finding> findings) {
+    FittingNotes(Job job, Seating seating, ReportBuilder report) {
         this.job = job;
         this.seating = seating;
-        this.figures = figures;
-        this.findings = findings;
+        this.report = report;
     }
 
     /** Other details are left to others. */
@@ -62,8 +60,8 @@ final class FittingNotes {
         }
     }
 
-    private void say(String code, Severity severity, Phrase what, Place where, Why why) {
-        findings.add(Finding.statement(code, Step.CRADLE, severity, what, where, why));
+    private void say(FindingCode code, Severity severity, Phrase what, Place where, Why why) {
+        report.say(code, severity, what, where, why);
     }
 
     private void adapter(Detail.AdapterPlate plate) {
@@ -83,18 +81,18 @@ final class FittingNotes {
                 Source.derived("plane geometry"));
         if (web < LEAST_WEB) {
             say(
-                    "cradle.adapter",
+                    CradleFinding.ADAPTER,
                     Severity.STOP,
                     Phrase.of(
                             "adapter {}: only {} of metal between its holes and its register, {} is the least",
                             plate.id(),
                             Quantity.length(web),
                             Quantity.length(LEAST_WEB)),
-                    Place.NOWHERE,
+                    Place.of(Subject.CRADLE),
                     sizes);
         } else if (apart < heads / 2) {
             say(
-                    "cradle.adapter",
+                    CradleFinding.ADAPTER,
                     Severity.WATCH,
                     Phrase.of(
                             "adapter {}: the two bolt circles are {} apart and the heads need {}; turn one pattern between the other"
@@ -102,13 +100,13 @@ final class FittingNotes {
                             plate.id(),
                             Quantity.length(apart),
                             Quantity.length(heads)),
-                    Place.NOWHERE,
+                    Place.of(Subject.CRADLE),
                     sizes);
         }
         adapterTorque(plate, engine);
         double room = plate.pocket() + plate.thickness() - plate.shaft() - plate.crankFloat();
         say(
-                "cradle.adapter-shaft",
+                CradleFinding.ADAPTER_SHAFT,
                 room < 0 ? Severity.STOP : Severity.GOOD,
                 Phrase.of(
                         room < 0
@@ -116,7 +114,7 @@ final class FittingNotes {
                                 : "adapter {}: {} is left before the input shaft when the crank has moved its whole float",
                         plate.id(),
                         Quantity.length(Math.abs(room))),
-                Place.NOWHERE,
+                Place.of(Subject.CRADLE),
                 new Why(
                         "pocket + plate - shaft - float",
                         List.of(
@@ -127,14 +125,14 @@ final class FittingNotes {
                         Source.derived("stack of lengths")));
         if (engine.inch() != driven.inch()) {
             say(
-                    "cradle.mixed-threads",
+                    CradleFinding.MIXED_THREADS,
                     Severity.WATCH,
                     Phrase.of(
                             "adapter {} joins {} and {}: inch and metric on one plate, mark them",
                             plate.id(),
                             engine.designation(),
                             driven.designation()),
-                    Place.NOWHERE,
+                    Place.of(Subject.CRADLE),
                     new Why("threads of the two circles", List.of(), PRACTICE));
         }
     }
@@ -156,9 +154,8 @@ final class FittingNotes {
                 / 2;
         double carries = Math.max(friction, dowels) / job.build().yieldFactor();
         boolean holds = carries >= plate.torque();
-        findings.add(Finding.atLeast(
-                "cradle.adapter-torque",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.ADAPTER_TORQUE,
                 holds ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         holds
@@ -169,11 +166,11 @@ final class FittingNotes {
                         Quantity.torque(plate.torque())),
                 Quantity.torque(carries),
                 Quantity.torque(plate.torque()),
-                Place.NOWHERE,
+                Place.of(Subject.CRADLE),
                 new Why(
                         "the greater of mu n F r and dowels in shear, by the factor",
                         List.of(input("friction", Quantity.torque(friction)), input("dowels", Quantity.torque(dowels))),
-                        SHIGLEY)));
+                        SHIGLEY));
     }
 
     /** All ways to hold the hub, the strongest named; one that carries the torque is enough. */
@@ -193,7 +190,7 @@ final class FittingNotes {
                         HubGrip.tapered(HubGrip.screws(TAPER_SCREWS, screw), hub.shaft()) / factor),
                 new Way("key", HubGrip.keyed(hub.shaft(), hub.length(), factor)));
         for (Way way : ways) {
-            figures.add(new Figure(
+            report.figure(
                     hub.id() + ", " + way.name() + " carries",
                     Quantity.torque(way.carries()),
                     new Why(
@@ -202,14 +199,14 @@ final class FittingNotes {
                                     input("d", Quantity.length(hub.shaft())),
                                     input("L", Quantity.length(hub.length())),
                                     input("mu", Quantity.ratio(HubGrip.FRICTION))),
-                            SHIGLEY)));
+                            SHIGLEY));
         }
         List<String> enough = ways.stream()
                 .filter(way -> way.carries() >= hub.torque())
                 .map(Way::name)
                 .toList();
         say(
-                "cradle.hub",
+                CradleFinding.HUB,
                 enough.isEmpty() ? Severity.STOP : Severity.GOOD,
                 enough.isEmpty()
                         ? Phrase.of(
@@ -222,7 +219,7 @@ final class FittingNotes {
                                 hub.id(),
                                 Quantity.torque(hub.torque()),
                                 String.join(", ", enough)),
-                Place.NOWHERE,
+                Place.of(Subject.CRADLE),
                 new Why("each way's torque by the factor against what is asked", List.of(), SHIGLEY));
     }
 
@@ -231,9 +228,8 @@ final class FittingNotes {
                 HubGrip.clutch(clutch.faces(), clutch.friction(), clutch.clamp(), clutch.outer(), clutch.inner());
         double wants = CLUTCH_RESERVE * job.donor().engine().maxTorque();
         boolean holds = carries >= wants;
-        findings.add(Finding.atLeast(
-                "cradle.clutch",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.CLUTCH,
                 holds ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         holds
@@ -245,23 +241,22 @@ final class FittingNotes {
                         Quantity.torque(wants)),
                 Quantity.torque(carries),
                 Quantity.torque(wants),
-                Place.NOWHERE,
+                Place.of(Subject.CRADLE),
                 new Why(
                         "n mu F (D + d) / 4 against 1.5 times the greatest torque",
                         List.of(
                                 input("D", Quantity.length(clutch.outer())),
                                 input("d", Quantity.length(clutch.inner())),
                                 input("F", Quantity.force(clutch.clamp()))),
-                        SHIGLEY)));
+                        SHIGLEY));
     }
 
     private void hanger(Detail.ReusedHanger hanger) {
         double left = hanger.width() - 2 * hanger.off();
         double needs = 2 * hanger.bush() + hanger.bore();
         boolean enough = left >= needs;
-        findings.add(Finding.atLeast(
-                "cradle.hanger",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.HANGER,
                 enough ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         enough
@@ -273,18 +268,18 @@ final class FittingNotes {
                         Quantity.length(needs)),
                 Quantity.length(left),
                 Quantity.length(needs),
-                Place.of(hanger.id(), seating.boss(hanger.boss())),
+                Place.of(Subject.detail(hanger.id()), seating.boss(hanger.boss())),
                 new Why(
                         "width - 2 cut against two bushes and a bore's width between them",
                         List.of(input("width", Quantity.length(hanger.width()))),
-                        PRACTICE)));
+                        PRACTICE));
     }
 
     private void folded(Detail.FoldedPlate plate) {
         FoldedStrip strip = new FoldedStrip(plate.width(), plate.thickness(), plate.fold());
         FoldedStrip flat = new FoldedStrip(plate.width(), plate.thickness(), 0);
         Material steel = job.materials().get(0);
-        figures.add(new Figure(
+        report.figure(
                 plate.id() + " at its end",
                 Quantity.stiffness(3 * steel.youngsModulus() * strip.secondMoment() / Math.pow(plate.span(), 3)),
                 new Why(
@@ -292,9 +287,9 @@ final class FittingNotes {
                         List.of(
                                 input("L", Quantity.length(plate.span())),
                                 input("as stiff as a plain strip of", Quantity.length(strip.plainEquivalent()))),
-                        Source.derived("channel with sharp corners"))));
+                        Source.derived("channel with sharp corners")));
         say(
-                "cradle.folded",
+                CradleFinding.FOLDED,
                 Severity.NOTE,
                 Phrase.of(
                         "{} is {} times as stiff and {} times as strong as the flat strip: as stiff as plain sheet of {}",
@@ -302,7 +297,7 @@ final class FittingNotes {
                         Quantity.ratio(strip.secondMoment() / flat.secondMoment()),
                         Quantity.ratio(strip.sectionModulus() / flat.sectionModulus()),
                         Quantity.length(strip.plainEquivalent())),
-                Place.of(plate.id(), seating.boss(plate.boss())),
+                Place.of(Subject.detail(plate.id()), seating.boss(plate.boss())),
                 new Why(
                         "second moment of the folded strip over the flat one's",
                         List.of(),

@@ -9,6 +9,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.BoltStrength;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** The numbers of one mount. */
@@ -17,10 +18,10 @@ final class MountFigures {
 
     private MountFigures() {}
 
-    static List<Figure> of(MountDesign design) {
+    static void add(ReportBuilder report, MountDesign design) {
         String id = design.isolator().id();
         BoltStack stack = design.stack();
-        return List.of(
+        report.figures(List.of(
                 new Figure(
                         id + " tab, worst " + design.tab().worst(),
                         Quantity.share(design.tab().utilisation()),
@@ -55,6 +56,6 @@ final class MountFigures {
                                         input("sleeve", Quantity.length(stack.sleeve())),
                                         input("spacer", Quantity.length(stack.spacer())),
                                         input("hole", Quantity.length(stack.hole()))),
-                                STACK)));
+                                STACK))));
     }
 }

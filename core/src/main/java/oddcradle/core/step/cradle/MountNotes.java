@@ -2,17 +2,15 @@ package oddcradle.core.step.cradle;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import oddcradle.core.catalog.ScrewThread;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
@@ -22,6 +20,7 @@ import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.Collar;
 import oddcradle.core.joint.Tab;
 import oddcradle.core.joint.ThreadReach;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** What is to be said of each mount's tab, bolt, stack and rubber. */
@@ -42,35 +41,32 @@ final class MountNotes {
 
     private MountNotes() {}
 
-    static List<Finding> of(Job job, List<MountDesign> designs) {
-        List<Finding> findings = new ArrayList<>();
+    static void add(ReportBuilder report, Job job, List<MountDesign> designs) {
         for (MountDesign design : designs) {
-            tab(findings, job, design);
-            bolt(findings, design);
-            fit(findings, design);
-            rubber(findings, design);
-            thread(findings, job, design);
-            design.collar().ifPresent(collar -> collar(findings, design, collar));
+            tab(report, job, design);
+            bolt(report, design);
+            fit(report, design);
+            rubber(report, design);
+            thread(report, job, design);
+            design.collar().ifPresent(collar -> collar(report, design, collar));
         }
-        mixed(findings, job, designs);
-        bonds(findings, designs);
-        return findings;
+        mixed(report, job, designs);
+        bonds(report, designs);
     }
 
     private static Place at(MountDesign design) {
-        return Place.of(design.isolator().id(), design.at());
+        return Place.of(Subject.mount(design.isolator().id()), design.at());
     }
 
     private static String id(MountDesign design) {
         return design.isolator().id();
     }
 
-    private static void tab(List<Finding> findings, Job job, MountDesign design) {
+    private static void tab(ReportBuilder report, Job job, MountDesign design) {
         Tab tab = design.tab();
         if (tab.utilisation() > 1) {
-            findings.add(Finding.atMost(
-                    "cradle.tab",
-                    Step.CRADLE,
+            report.atMost(
+                    CradleFinding.TAB,
                     Severity.ofUtilisation(tab.utilisation()),
                     Phrase.of(
                             "the tab of {} is overworked in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
@@ -83,12 +79,11 @@ final class MountNotes {
                     Quantity.share(tab.utilisation()),
                     Quantity.share(1),
                     at(design),
-                    tabWhy(tab)));
+                    tabWhy(tab));
         }
         if (tab.leg() > tab.thickness() + 1e-9) {
-            findings.add(Finding.atMost(
-                    "cradle.thin-tab",
-                    Step.CRADLE,
+            report.atMost(
+                    CradleFinding.THIN_TAB,
                     Severity.WATCH,
                     Phrase.of(
                             "the tab of {} is {} thick, thinner than the {} leg of its weld: it burns through; take thicker plate"
@@ -99,13 +94,12 @@ final class MountNotes {
                     Quantity.length(tab.leg()),
                     Quantity.length(tab.thickness()),
                     at(design),
-                    new Why("leg against thickness", List.of(), Source.commonPractice())));
+                    new Why("leg against thickness", List.of(), Source.commonPractice()));
         }
         double rule = job.build().shop().thin() ? 2.0 : 1.5;
         if (tab.edgeRatio() < rule - 1e-9 && design.isolator().element().isHard()) {
-            findings.add(Finding.atLeast(
-                    "cradle.edge",
-                    Step.CRADLE,
+            report.atLeast(
+                    CradleFinding.EDGE,
                     tab.edgeRatio() < 1.0 ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
                             "the hole of {} is {} from the edge of its tab, {} diameters; {} is the least: make the tab {} wide",
@@ -117,7 +111,7 @@ final class MountNotes {
                     Quantity.ratio(tab.edgeRatio()),
                     Quantity.ratio(rule),
                     at(design),
-                    new Why("edge / hole", List.of(input("hole", Quantity.length(tab.hole()))), EDGE)));
+                    new Why("edge / hole", List.of(input("hole", Quantity.length(tab.hole()))), EDGE));
         }
     }
 
@@ -132,11 +126,10 @@ final class MountNotes {
                 TAB);
     }
 
-    private static void bolt(List<Finding> findings, MountDesign design) {
+    private static void bolt(ReportBuilder report, MountDesign design) {
         if (design.bolt().utilisation() > 1) {
-            findings.add(Finding.atMost(
-                    "cradle.bolt",
-                    Step.CRADLE,
+            report.atMost(
+                    CradleFinding.BOLT,
                     Severity.STOP,
                     Phrase.of(
                             "the {} bolt of {} carries {} along and {} across, {} of what is allowed; take a thicker or harder one",
@@ -155,16 +148,15 @@ final class MountNotes {
                                     Quantity.force(design.stack()
                                             .grade()
                                             .proofLoad(design.stack().thread())))),
-                            TAB)));
+                            TAB));
         }
     }
 
-    private static void fit(List<Finding> findings, MountDesign design) {
+    private static void fit(ReportBuilder report, MountDesign design) {
         BoltStack stack = design.stack();
         if (stack.axialClearance() < -FIT) {
-            findings.add(Finding.atLeast(
-                    "cradle.stack",
-                    Step.CRADLE,
+            report.atLeast(
+                    CradleFinding.STACK,
                     Severity.STOP,
                     Phrase.of(
                             "the stack of {} does not fit: lug, rubber and tube need {} more than the tube leaves; move the tube"
@@ -174,15 +166,14 @@ final class MountNotes {
                     Quantity.length(stack.axialClearance()),
                     Quantity.length(0),
                     at(design),
-                    new Why("room along the bolt less what stands in it", List.of(), STACK)));
+                    new Why("room along the bolt less what stands in it", List.of(), STACK));
         }
         if (stack.reach().isEmpty()
                 && (stack.threadProtrusion() < FEWEST_PITCHES - 1e-9
                         || stack.threadProtrusion() > MOST_PITCHES + 1e-9)) {
             boolean few = stack.threadProtrusion() < FEWEST_PITCHES;
-            findings.add(Finding.statement(
-                    "cradle.bolt-length",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.BOLT_LENGTH,
                     few ? Severity.STOP : Severity.NOTE,
                     few
                             ? Phrase.of(
@@ -203,12 +194,11 @@ final class MountNotes {
                             List.of(
                                     input("length", Quantity.length(stack.bolt().length())),
                                     input("stack", Quantity.length(stack.grip()))),
-                            STACK)));
+                            STACK));
         }
         if (stack.bolt().grip() > stack.grip() + stack.thread().pitch()) {
-            findings.add(Finding.atMost(
-                    "cradle.shank",
-                    Step.CRADLE,
+            report.atMost(
+                    CradleFinding.SHANK,
                     Severity.WATCH,
                     Phrase.of(
                             "the plain shank of {} ({}) is longer than the stack of {}: the nut runs out of thread before it"
@@ -219,17 +209,16 @@ final class MountNotes {
                     Quantity.length(stack.bolt().grip()),
                     Quantity.length(stack.grip()),
                     at(design),
-                    new Why("shank against stack", List.of(), STACK)));
+                    new Why("shank against stack", List.of(), STACK));
         }
     }
 
-    private static void rubber(List<Finding> findings, MountDesign design) {
+    private static void rubber(ReportBuilder report, MountDesign design) {
         BoltStack stack = design.stack();
         for (BoltStack.Contact contact : stack.contacts()) {
             if (contact.shorts()) {
-                findings.add(Finding.atLeast(
-                        "cradle.shorted",
-                        Step.CRADLE,
+                report.atLeast(
+                        CradleFinding.SHORTED,
                         contact.gap() <= 0 ? Severity.STOP : Severity.WATCH,
                         Phrase.of(
                                 "{}: the {} comes within {} of the {}, the rubber moves {}; metal shorts the isolator: {} by {}",
@@ -246,16 +235,15 @@ final class MountNotes {
                         new Why(
                                 "gap against what the rubber moves there and 1 mm",
                                 List.of(input("moves", Quantity.length(contact.needed() - BoltStack.SPARE))),
-                                Source.commonPractice())));
+                                Source.commonPractice()));
             }
         }
         if (design.isolator().element().isHard() || stack.isHeldByBond()) {
             return;
         }
         if (stack.compression() > BoltStack.MOST_COMPRESSION) {
-            findings.add(Finding.atMost(
-                    "cradle.squeeze",
-                    Step.CRADLE,
+            report.atMost(
+                    CradleFinding.COMPRESSION,
                     Severity.STOP,
                     Phrase.of(
                             "the sleeve of {} is {} long: the bolt crushes the rubber by {} before the sleeve bottoms; make it {}"
@@ -268,12 +256,11 @@ final class MountNotes {
                     Quantity.share(stack.compression()),
                     Quantity.share(BoltStack.MOST_COMPRESSION),
                     at(design),
-                    new Why("(pad + plate + snubber - sleeve) / rubber", List.of(), Source.commonPractice())));
+                    new Why("(pad + plate + snubber - sleeve) / rubber", List.of(), Source.commonPractice()));
         }
         if (stack.washerOverlap() < BoltStack.LEAST_WASHER_OVERLAP - 1e-9) {
-            findings.add(Finding.atLeast(
-                    "cradle.catch",
-                    Step.CRADLE,
+            report.atLeast(
+                    CradleFinding.WASHER_OVERLAP,
                     Severity.STOP,
                     Phrase.of(
                             "if the rubber of {} lets go its large washer does not hold: it reaches {} over the hole, {} is the"
@@ -284,24 +271,23 @@ final class MountNotes {
                     Quantity.length(stack.washerOverlap()),
                     Quantity.length(BoltStack.LEAST_WASHER_OVERLAP),
                     at(design),
-                    new Why("washer radius - hole radius", List.of(), Source.commonPractice())));
+                    new Why("washer radius - hole radius", List.of(), Source.commonPractice()));
         }
     }
 
     /** Rubber that tears lets the engine go, unless something catches it. */
-    private static void bonds(List<Finding> findings, List<MountDesign> designs) {
+    private static void bonds(ReportBuilder report, List<MountDesign> designs) {
         List<MountDesign> held =
                 designs.stream().filter(design -> design.stack().isHeldByBond()).toList();
         if (!held.isEmpty()) {
-            findings.add(Finding.statement(
-                    "cradle.catch",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.WASHER_OVERLAP,
                     Severity.WATCH,
                     Phrase.of(
                             "only the bond of the rubber holds {}: add a loop that catches the engine, or set the mounts on tabs",
                             String.join(", ", held.stream().map(MountNotes::id).toList())),
                     at(held.get(0)),
-                    new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice())));
+                    new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice()));
         }
     }
 
@@ -312,7 +298,7 @@ final class MountNotes {
                 .sum();
     }
 
-    private static void thread(List<Finding> findings, Job job, MountDesign design) {
+    private static void thread(ReportBuilder report, Job job, MountDesign design) {
         BoltStack stack = design.stack();
         if (stack.reach().isEmpty()) {
             return;
@@ -321,9 +307,8 @@ final class MountNotes {
         Boss boss = job.donor().boss(design.isolator().boss()).orElseThrow();
         BossHole hole = boss.hole();
         if (reach.bottoms()) {
-            findings.add(Finding.atLeast(
-                    "cradle.bottoms",
-                    Step.CRADLE,
+            report.atLeast(
+                    CradleFinding.BOTTOMS,
                     Severity.STOP,
                     Phrase.of(
                             "{} at {} is {} longer than its hole is deep{}; take a shorter one or add washers",
@@ -334,11 +319,10 @@ final class MountNotes {
                     Quantity.length(reach.left()),
                     Quantity.length(0),
                     at(design),
-                    depthWhy(stack, hole)));
+                    depthWhy(stack, hole));
         } else if (!reach.holds()) {
-            findings.add(Finding.atLeast(
-                    "cradle.engagement",
-                    Step.CRADLE,
+            report.atLeast(
+                    CradleFinding.ENGAGEMENT,
                     Severity.STOP,
                     Phrase.of(
                             "{} at {} has {} of thread in {}, {} is wanted in cast metal{}; use a stud or the deeper of two"
@@ -352,11 +336,10 @@ final class MountNotes {
                     Quantity.length(reach.engaged()),
                     Quantity.length(reach.needed()),
                     at(design),
-                    depthWhy(stack, hole)));
+                    depthWhy(stack, hole));
         } else if (!hole.behind().isEmpty()) {
-            findings.add(Finding.statement(
-                    "cradle.depth-left",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.DEPTH_LEFT,
                     Severity.NOTE,
                     Phrase.of(
                             "{} at {} ends {} before the bottom of its hole; behind it is the {}: set a depth stop",
@@ -365,7 +348,7 @@ final class MountNotes {
                             Quantity.length(reach.left()),
                             hole.behind()),
                     at(design),
-                    depthWhy(stack, hole)));
+                    depthWhy(stack, hole));
         }
     }
 
@@ -379,11 +362,10 @@ final class MountNotes {
                 STACK);
     }
 
-    private static void collar(List<Finding> findings, MountDesign design, Collar collar) {
+    private static void collar(ReportBuilder report, MountDesign design, Collar collar) {
         boolean thin = collar.isTooThin();
-        findings.add(Finding.statement(
-                "cradle.collar",
-                Step.CRADLE,
+        report.say(
+                CradleFinding.COLLAR,
                 Severity.WATCH,
                 thin
                         ? Phrase.of(
@@ -411,7 +393,7 @@ final class MountNotes {
                                         "pressed over by",
                                         Quantity.length(-collar.press().low())),
                                 input("hoop stress pressed", Quantity.stress(collar.hoopStress(pressed(collar))))),
-                        Source.fromMemory("ISO 286-1"))));
+                        Source.fromMemory("ISO 286-1")));
     }
 
     /** Pressure at the most overlap, in a boss three times as thick, Pa. */
@@ -420,7 +402,7 @@ final class MountNotes {
         return collar.isTooThin() ? 0 : Collar.pressure(-collar.press().low(), collar.inside() / 2, at, 3 * at, STEEL);
     }
 
-    private static void mixed(List<Finding> findings, Job job, List<MountDesign> designs) {
+    private static void mixed(ReportBuilder report, Job job, List<MountDesign> designs) {
         Set<String> metric = new TreeSet<>();
         Set<String> inch = new TreeSet<>();
         for (MountDesign design : designs) {
@@ -431,16 +413,15 @@ final class MountNotes {
             ScrewThread.find(boss.hole().thread()).ifPresent(thread -> sort(thread, metric, inch));
         }
         if (!metric.isEmpty() && !inch.isEmpty()) {
-            findings.add(Finding.statement(
-                    "cradle.mixed-threads",
-                    Step.CRADLE,
+            report.say(
+                    CradleFinding.MIXED_THREADS,
                     Severity.WATCH,
                     Phrase.of(
                             "metric threads ({}) and inch threads ({}) in one job: mark them, a near fit strips",
                             String.join(", ", metric),
                             String.join(", ", inch)),
-                    Place.NOWHERE,
-                    new Why("threads of bolts and bosses", List.of(), Source.commonPractice())));
+                    Place.of(Subject.CRADLE),
+                    new Why("threads of bolts and bosses", List.of(), Source.commonPractice()));
         }
     }
 

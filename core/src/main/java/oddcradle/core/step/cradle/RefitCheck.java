@@ -8,12 +8,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.EndName;
 import oddcradle.core.geometry.Solid;
@@ -28,6 +27,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.placement.TubeBody;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** Whether a bar that is bolted in to come out for service goes back with the engine in its place: along straight ways. */
@@ -43,14 +43,12 @@ public final class RefitCheck {
         this.seating = seating;
     }
 
-    static List<Finding> of(Job job, Seating seating) {
-        List<Finding> findings = new ArrayList<>();
+    static void add(ReportBuilder report, Job job, Seating seating) {
         for (Member member : job.cradle().members()) {
             if (job.cradle().isRemovable(member.id())) {
-                findings.add(new RefitCheck(job, seating).finding(member));
+                new RefitCheck(job, seating).finding(report, member);
             }
         }
-        return findings;
     }
 
     private record Other(String id, String label, PreparedSolid solid) {}
@@ -69,29 +67,30 @@ public final class RefitCheck {
                 .findFirst();
     }
 
-    private Finding finding(Member bar) {
+    private void finding(ReportBuilder report, Member bar) {
         List<Solid> pieces = TubeBody.betweenJoints(job, seating, bar);
         List<Other> others = others(bar, true);
         Optional<Other> inTheWay = Optional.empty();
         for (Vec3 direction : directions(bar)) {
             Optional<Other> blocked = blocked(pieces, direction, others);
             if (blocked.isEmpty()) {
-                return Finding.statement(
-                        "cradle.refit",
-                        Step.CRADLE,
+                report.say(
+                        CradleFinding.REFIT,
                         Severity.GOOD,
                         Phrase.of(
                                 "{} comes out and goes back with the engine in, towards the {}",
                                 bar.id(),
                                 EndName.of(direction)),
-                        Place.of(bar.id(), seating.node(bar.first()).towards(seating.node(bar.last()), 0.5)),
+                        Place.of(
+                                Subject.tube(bar.id()),
+                                seating.node(bar.first()).towards(seating.node(bar.last()), 0.5)),
                         why());
+                return;
             }
             inTheWay = inTheWay.or(() -> blocked);
         }
-        return Finding.statement(
-                "cradle.refit",
-                Step.CRADLE,
+        report.say(
+                CradleFinding.REFIT,
                 Severity.WATCH,
                 Phrase.of(
                         "{} does not come out straight with the engine in: {} ({}) is in its way; bolt it elsewhere, or take it"
@@ -99,7 +98,7 @@ public final class RefitCheck {
                         bar.id(),
                         inTheWay.map(Other::label).orElse(""),
                         inTheWay.map(Other::id).orElse("")),
-                Place.of(bar.id(), seating.node(bar.first()).towards(seating.node(bar.last()), 0.5)),
+                Place.of(Subject.tube(bar.id()), seating.node(bar.first()).towards(seating.node(bar.last()), 0.5)),
                 why());
     }
 

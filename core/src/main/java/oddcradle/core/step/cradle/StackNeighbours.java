@@ -4,12 +4,11 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.Separation;
@@ -21,6 +20,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.joint.BoltStack;
 import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /**
@@ -32,22 +32,22 @@ final class StackNeighbours {
 
     private final Job job;
     private final Seating seating;
-    private final List<Finding> findings = new ArrayList<>();
+    private final ReportBuilder report;
 
-    private StackNeighbours(Job job, Seating seating) {
+    private StackNeighbours(ReportBuilder report, Job job, Seating seating) {
+        this.report = report;
         this.job = job;
         this.seating = seating;
     }
 
-    static List<Finding> of(Job job, Seating seating, List<MountDesign> designs) {
-        StackNeighbours neighbours = new StackNeighbours(job, seating);
+    static void add(ReportBuilder report, Job job, Seating seating, List<MountDesign> designs) {
+        StackNeighbours neighbours = new StackNeighbours(report, job, seating);
         for (MountDesign design : designs) {
             if (!design.isolator().element().isHard()) {
                 neighbours.engineMetal(design);
                 neighbours.frameMetal(design);
             }
         }
-        return neighbours.findings;
     }
 
     private record Near(BoltStack.Layer layer, String id, String label, Separation apart) {}
@@ -120,9 +120,8 @@ final class StackNeighbours {
         }
         double gap = Math.max(0, near.apart().distance());
         boolean washer = near.layer().name().contains("washer");
-        findings.add(Finding.atLeast(
-                "cradle.shorted",
-                Step.CRADLE,
+        report.atLeast(
+                CradleFinding.SHORTED,
                 gap <= 0 ? Severity.STOP : Severity.WATCH,
                 Phrase.of(
                         washer
@@ -140,13 +139,13 @@ final class StackNeighbours {
                 Quantity.length(near.apart().distance()),
                 Quantity.length(needed),
                 Place.between(
-                        design.isolator().id(),
+                        Subject.mount(design.isolator().id()),
                         near.apart().pointA(),
-                        near.id(),
+                        Subject.tube(near.id()),
                         near.apart().pointB()),
                 new Why(
                         "distance of the two pieces of metal against what the rubber moves and 1 mm",
                         List.of(input("moves", Quantity.length(moves))),
-                        Source.commonPractice())));
+                        Source.commonPractice()));
     }
 }

@@ -1,18 +1,17 @@
 package oddcradle.core.step.fit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.units.Quantity;
 
@@ -26,32 +25,31 @@ public final class FitReport {
 
     /** @param input the bosses, and where they are planned, host axes, m */
     public static StepReport of(Input input) {
-        List<Figure> figures = new ArrayList<>();
+        ReportBuilder report = new ReportBuilder(Step.FIT);
         Why planned = new Why("R b + t of the seat", List.of(), Source.derived("pose of the donor"));
         List<Boss> bosses = input.bosses();
         for (Boss boss : bosses) {
             Vec3 at = input.places().get(boss.id());
-            figures.add(new Figure(boss.id() + " forward of datum", Quantity.length(at.x()), planned));
-            figures.add(new Figure(boss.id() + " left of datum", Quantity.length(at.y()), planned));
-            figures.add(new Figure(boss.id() + " above datum", Quantity.length(at.z()), planned));
+            report.figure(boss.id() + " forward of datum", Quantity.length(at.x()), planned);
+            report.figure(boss.id() + " left of datum", Quantity.length(at.y()), planned);
+            report.figure(boss.id() + " above datum", Quantity.length(at.z()), planned);
         }
         for (int k = 0; k < bosses.size(); k++) {
             for (int j = k + 1; j < bosses.size(); j++) {
-                figures.add(new Figure(
+                report.figure(
                         bosses.get(k).id() + " to " + bosses.get(j).id(),
                         Quantity.length(bosses.get(k)
                                 .position()
                                 .distanceTo(bosses.get(j).position())),
-                        new Why("|b1 - b2|, centre to centre", List.of(), Source.derived("boss positions"))));
+                        new Why("|b1 - b2|, centre to centre", List.of(), Source.derived("boss positions")));
             }
         }
-        List<Finding> findings = List.of(Finding.statement(
-                "fit.unmeasured",
-                Step.FIT,
+        report.say(
+                FitFinding.UNMEASURED,
                 Severity.NOT_CHECKED,
                 Phrase.of("nothing is measured as built; with all tubes tacked, hold a tape to these distances"),
-                Place.NOWHERE,
-                new Why("weld pull moves tacked tubes; measure before and after", List.of(), Source.commonPractice())));
-        return new StepReport(Step.FIT, figures, findings);
+                Place.of(Subject.DONOR),
+                new Why("weld pull moves tacked tubes; measure before and after", List.of(), Source.commonPractice()));
+        return report.report();
     }
 }

@@ -2,19 +2,17 @@ package oddcradle.core.step.host;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.host.FrameSquare;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Member;
@@ -23,6 +21,7 @@ import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.placement.Scans;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
@@ -52,8 +51,6 @@ public final class HostReport {
     public static StepReport of(Input input) {
         Host host = input.host();
         Map<String, Vec3> places = host.places();
-        SurveyNotes survey = new SurveyNotes(Side.HOST, places, input.readings());
-        ScanNotes scan = ScanNotes.of(Side.HOST, host.scan(), input.place(), input.scans());
         double mass = 0;
         double longest = 0;
         for (Member member : host.members()) {
@@ -68,7 +65,8 @@ public final class HostReport {
                     * member.madeOf(input.materials()).density();
         }
         Why counted = new Why("as entered", List.of(), Source.measured());
-        List<Figure> figures = new ArrayList<>(List.of(
+        ReportBuilder report = new ReportBuilder(Step.HOST);
+        report.figures(List.of(
                 new Figure("tubes", Quantity.count(host.members().size()), counted),
                 new Figure(
                         "frame tubes weigh",
@@ -76,49 +74,40 @@ public final class HostReport {
                         new Why("sum of A L rho", List.of(), Source.derived("sections and lengths"))),
                 new Figure("longest tube", Quantity.length(longest), counted),
                 new Figure("keep-outs", Quantity.count(host.keepOuts().size()), counted)));
-        List<Finding> findings = new ArrayList<>();
         for (Node node : host.nodes()) {
             boolean used =
                     host.members().stream().anyMatch(member -> member.nodes().contains(node.id()));
             if (!used) {
-                findings.add(Finding.statement(
-                        "host.loose-node",
-                        Step.HOST,
+                report.say(
+                        HostFinding.LOOSE_NODE,
                         Severity.NOTE,
                         Phrase.of("node {} is on no tube", node.id()),
-                        Place.of(node.id(), places.get(node.id())),
-                        counted));
+                        Place.of(Subject.node(node.id()), places.get(node.id())),
+                        counted);
             }
         }
-        if (findings.isEmpty()) {
-            findings.add(Finding.statement(
-                    "host.nodes",
-                    Step.HOST,
+        if (report.hasNoFinding()) {
+            report.say(
+                    HostFinding.NODES,
                     Severity.GOOD,
                     Phrase.of("every node of the frame is on a tube"),
-                    Place.NOWHERE,
-                    new Why("checked when the job was read", List.of(), Source.derived("entered values"))));
+                    Place.of(Subject.HOST),
+                    new Why("checked when the job was read", List.of(), Source.derived("entered values")));
         }
-        host.squares().forEach(square -> square(figures, findings, square, survey, places));
-        host.members().forEach(member -> wall(findings, member, places));
-        figures.addAll(scan.figures());
-        findings.addAll(scan.findings());
-        figures.addAll(survey.figures());
-        findings.addAll(survey.findings());
-        return new StepReport(Step.HOST, figures, findings);
+        host.squares().forEach(square -> square(report, square, input.readings(), places));
+        host.members().forEach(member -> wall(report, member, places));
+        ScanNotes.add(report, host.scan(), input.place(), input.scans());
+        SurveyNotes.add(report, Subject.HOST, places, input.readings());
+        return report.report();
     }
 
     private static void square(
-            List<Figure> figures,
-            List<Finding> findings,
-            FrameSquare square,
-            SurveyNotes survey,
-            Map<String, Vec3> places) {
+            ReportBuilder report, FrameSquare square, SurveyResult survey, Map<String, Vec3> places) {
         Squareness shape = Squareness.of(square.corners().stream()
-                .map(id -> survey.known(id).orElseGet(() -> places.get(id)))
+                .map(id -> SurveyNotes.known(survey, id).orElseGet(() -> places.get(id)))
                 .toList());
         String worst = square.corners().get(shape.worstCorner());
-        Place where = Place.of(worst, places.get(worst));
+        Place where = Place.of(Subject.node(worst), places.get(worst));
         Why why = new Why(
                 "D1 - D2; corner angle less 90°; height of the corner over the plane of the other three",
                 List.of(
@@ -126,13 +115,12 @@ public final class HostReport {
                         input("D2", Quantity.length(shape.secondDiagonal())),
                         input("corner off 90° by", Quantity.angle(shape.worstAngle()))),
                 Source.commonPractice());
-        figures.add(new Figure(square.label() + ": diagonals differ by", Quantity.length(shape.difference()), why));
-        figures.add(new Figure(square.label() + ": twist", Quantity.length(shape.twist()), why));
+        report.figure(square.label() + ": diagonals differ by", Quantity.length(shape.difference()), why);
+        report.figure(square.label() + ": twist", Quantity.length(shape.twist()), why);
         double allowed = OUT_OF_SQUARE * (shape.firstDiagonal() + shape.secondDiagonal()) / 2;
         boolean isSquare = Math.abs(shape.difference()) <= allowed;
-        findings.add(Finding.atMost(
-                "host.square",
-                Step.HOST,
+        report.atMost(
+                HostFinding.SQUARE,
                 isSquare ? Severity.GOOD : Severity.WATCH,
                 isSquare
                         ? Phrase.of(
@@ -148,12 +136,11 @@ public final class HostReport {
                 Quantity.length(shape.difference()),
                 Quantity.length(allowed),
                 where,
-                why));
+                why);
         if (Math.abs(shape.twist()) > TWISTED) {
             String lifted = square.corners().get(shape.liftedCorner());
-            findings.add(Finding.atMost(
-                    "host.twist",
-                    Step.HOST,
+            report.atMost(
+                    HostFinding.TWIST,
                     Severity.WATCH,
                     Phrase.of(
                             "{} is twisted: corner {} stands {} {} the plane of the other three",
@@ -163,20 +150,19 @@ public final class HostReport {
                             shape.twist() > 0 ? "above" : "below"),
                     Quantity.length(shape.twist()),
                     Quantity.length(TWISTED),
-                    Place.of(lifted, places.get(lifted)),
-                    why));
+                    Place.of(Subject.node(lifted), places.get(lifted)),
+                    why);
         }
     }
 
-    private static void wall(List<Finding> findings, Member member, Map<String, Vec3> places) {
+    private static void wall(ReportBuilder report, Member member, Map<String, Vec3> places) {
         if (member.condition().isEmpty()) {
             return;
         }
         double share = member.remaining().area() / member.section().area();
         Quantity left = Quantity.length(member.condition().get().remainingWall());
-        findings.add(Finding.atLeast(
-                "host.wall",
-                Step.HOST,
+        report.atLeast(
+                HostFinding.WALL,
                 share < WORN ? Severity.WATCH : Severity.NOTE,
                 Phrase.of(
                         share < WORN
@@ -187,7 +173,7 @@ public final class HostReport {
                         Quantity.share(share)),
                 Quantity.share(share),
                 Quantity.share(WORN),
-                Place.of(member.id(), places.get(member.first())),
+                Place.of(Subject.tube(member.id()), places.get(member.first())),
                 new Why(
                         "measured wall less the deepest pit",
                         List.of(
@@ -197,6 +183,6 @@ public final class HostReport {
                                 input(
                                         "pit",
                                         Quantity.length(member.condition().get().pit()))),
-                        Source.measured())));
+                        Source.measured()));
     }
 }

@@ -12,7 +12,7 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.math.InvalidValue;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 
@@ -27,10 +27,10 @@ final class BeltNotes {
 
     private BeltNotes() {}
 
-    static void add(Notes notes, Stage.Belt belt, StageResult result) {
+    static void add(ReportBuilder report, Stage.Belt belt, StageResult result) {
         Place where = PlaneNotes.place(result);
-        PlaneNotes.add(notes, result, where);
-        if (problem(notes, result, where)) {
+        PlaneNotes.add(report, result, where);
+        if (problem(report, result, where)) {
             return;
         }
         OpenBelt found = result.belt().orElseThrow();
@@ -42,15 +42,15 @@ final class BeltNotes {
                         input("d", Quantity.length(belt.driverDiameter())),
                         input("D", Quantity.length(belt.drivenDiameter()))),
                 BELT);
-        notes.figure(belt.label() + ": length wanted", Quantity.length(found.length()), why);
+        report.figure(belt.label() + ": length wanted", Quantity.length(found.length()), why);
         try {
             Quantity needed = Quantity.length(
                     OpenBelt.centreFor(belt.beltLength(), belt.driverDiameter(), belt.drivenDiameter()) - centre);
             Quantity travel = Quantity.length(belt.tensionerTravel());
-            notes.figure(belt.label() + ": slack to take up", needed, why);
+            report.figure(belt.label() + ": slack to take up", needed, why);
             boolean tooShort = needed.si() < 0;
-            notes.atMost(
-                    "line.belt",
+            report.atMost(
+                    LineFinding.BELT,
                     Severity.WATCH,
                     needed,
                     travel,
@@ -65,15 +65,20 @@ final class BeltNotes {
                     where,
                     why);
         } catch (InvalidValue tooShort) {
-            notes.say("line.belt", Severity.STOP, Phrase.of("{}: {}", belt.label(), tooShort.getMessage()), where, why);
+            report.say(
+                    LineFinding.BELT,
+                    Severity.STOP,
+                    Phrase.of("{}: {}", belt.label(), tooShort.getMessage()),
+                    where,
+                    why);
         }
-        grip(notes, belt, found, result, belt.wedgeAngle(), belt.toothed(), where);
+        grip(report, belt, found, result, belt.wedgeAngle(), belt.toothed(), where);
     }
 
-    static void add(Notes notes, Stage.Variator variator, StageResult result, Job job) {
+    static void add(ReportBuilder report, Stage.Variator variator, StageResult result, Job job) {
         Place where = PlaneNotes.place(result);
-        PlaneNotes.add(notes, result, where);
-        if (problem(notes, result, where)) {
+        PlaneNotes.add(report, result, where);
+        if (problem(report, result, where)) {
             return;
         }
         Why why = new Why(
@@ -82,12 +87,12 @@ final class BeltNotes {
                         input("belt", Quantity.length(variator.beltLength())),
                         input("C", Quantity.length(result.alignment().centreDistance()))),
                 BELT);
-        notes.figure(variator.label() + ": ratio as it takes hold", Quantity.ratio(result.ratio()), why);
-        notes.figure(variator.label() + ": ratio fully shifted", Quantity.ratio(result.highRatio()), why);
+        report.figure(variator.label() + ": ratio as it takes hold", Quantity.ratio(result.ratio()), why);
+        report.figure(variator.label() + ": ratio fully shifted", Quantity.ratio(result.highRatio()), why);
         double engage = variator.engageSpeed() * job.donor().engine().primaryRatio();
         boolean idles = engage > job.donor().engine().idleSpeed();
-        notes.say(
-                "line.engage",
+        report.say(
+                LineFinding.ENGAGE,
                 idles ? Severity.GOOD : Severity.STOP,
                 Phrase.of(
                         idles
@@ -98,13 +103,13 @@ final class BeltNotes {
                         Quantity.rotationSpeed(job.donor().engine().idleSpeed())),
                 where,
                 new Why("speed of the crank as the belt is gripped", List.of(), Source.measured()));
-        grip(notes, variator, result.belt().orElseThrow(), result, variator.wedgeAngle(), false, where);
+        grip(report, variator, result.belt().orElseThrow(), result, variator.wedgeAngle(), false, where);
     }
 
-    private static boolean problem(Notes notes, StageResult result, Place where) {
+    private static boolean problem(ReportBuilder report, StageResult result, Place where) {
         result.problem()
-                .ifPresent(problem -> notes.say(
-                        "line.no-belt",
+                .ifPresent(problem -> report.say(
+                        LineFinding.NO_BELT,
                         Severity.STOP,
                         Phrase.of(
                                 "{}: no belt can be worked out: {}",
@@ -116,12 +121,18 @@ final class BeltNotes {
     }
 
     private static void grip(
-            Notes notes, Stage stage, OpenBelt found, StageResult result, double wedge, boolean toothed, Place where) {
+            ReportBuilder report,
+            Stage stage,
+            OpenBelt found,
+            StageResult result,
+            double wedge,
+            boolean toothed,
+            Place where) {
         Quantity wrap = Quantity.angle(found.wrapSmall());
         Why wrapWhy = new Why("wrap = pi - 2a, at least 120°", List.of(), Source.commonPractice());
-        notes.figure(stage.label() + ": wrap on the smaller pulley", wrap, wrapWhy);
-        notes.atLeast(
-                "line.belt-wrap",
+        report.figure(stage.label() + ": wrap on the smaller pulley", wrap, wrapWhy);
+        report.atLeast(
+                LineFinding.BELT_WRAP,
                 Severity.WATCH,
                 wrap,
                 Quantity.angle(LEAST_WRAP),
@@ -129,7 +140,7 @@ final class BeltNotes {
                 Phrase.of("{} wraps only {} of its smaller pulley and may slip", stage.label(), wrap),
                 where,
                 wrapWhy);
-        notes.figure(
+        report.figure(
                 stage.label() + ": full-throttle pull",
                 Quantity.force(result.design()),
                 new Why(
@@ -139,7 +150,7 @@ final class BeltNotes {
                                 input("grip", Quantity.force(result.byGrip()))),
                         Source.commonPractice()));
         if (!toothed) {
-            notes.figure(
+            report.figure(
                     stage.label() + ": side force on its shafts",
                     Quantity.force(found.sideForce(result.design(), FRICTION, wedge)),
                     new Why(
@@ -148,7 +159,7 @@ final class BeltNotes {
                             BELT));
         }
         if (wedge > 0) {
-            notes.figure(
+            report.figure(
                     stage.label() + ": a belt 1 mm wider rides out by",
                     Quantity.length(OpenBelt.rideHeight(WIDER, wedge)),
                     new Why(

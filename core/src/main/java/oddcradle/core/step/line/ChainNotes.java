@@ -13,7 +13,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.donor.Engine;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 
@@ -26,12 +26,12 @@ public final class ChainNotes {
 
     private ChainNotes() {}
 
-    static void add(Notes notes, Stage.Chain chain, StageResult result, Engine engine) {
+    static void add(ReportBuilder report, Stage.Chain chain, StageResult result, Engine engine) {
         Place where = PlaneNotes.place(result);
-        PlaneNotes.add(notes, result, where);
+        PlaneNotes.add(report, result, where);
         if (result.problem().isPresent()) {
-            notes.say(
-                    "line.no-chain",
+            report.say(
+                    LineFinding.NO_CHAIN,
                     Severity.STOP,
                     Phrase.of(
                             "{}: no chain can be worked out: {}",
@@ -42,14 +42,14 @@ public final class ChainNotes {
             return;
         }
         ChainResult found = result.chain().orElseThrow();
-        length(notes, chain, result.alignment(), found, where);
-        wrap(notes, chain, found, where);
+        length(report, chain, result.alignment(), found, where);
+        wrap(report, chain, found, where);
         String name = chain.label();
-        notes.figure(
+        report.figure(
                 name + ": ratio",
                 Quantity.ratio(found.ratio()),
                 new Why("i = N2 / N1", List.of(), Source.derived("tooth counts")));
-        notes.figure(
+        report.figure(
                 name + ": speed at cruise",
                 Quantity.speed(found.chainSpeed()),
                 new Why("v = N1 p n", List.of(), Source.derived("teeth and speed")));
@@ -57,10 +57,10 @@ public final class ChainNotes {
                 "dv / v = (pi / N) (1 / sin(pi / N) - 1 / tan(pi / N))",
                 List.of(input("N", Quantity.count(chain.driverTeeth()))),
                 Source.fromMemory("Shigley, roller chain; 17 teeth or more run quietly (common practice)"));
-        notes.figure(name + ": speed swings by", Quantity.share(RollerChain.speedSwing(chain.driverTeeth())), swing);
+        report.figure(name + ": speed swings by", Quantity.share(RollerChain.speedSwing(chain.driverTeeth())), swing);
         if (chain.driverTeeth() < QUIET_TEETH) {
-            notes.say(
-                    "line.swing",
+            report.say(
+                    LineFinding.SWING,
                     Severity.NOTE,
                     Phrase.of(
                             "{}: {} teeth let its speed swing by {} every tooth; {} teeth or more run quietly",
@@ -71,15 +71,15 @@ public final class ChainNotes {
                     where,
                     swing);
         }
-        pull(notes, chain, result, where);
-        byGear(notes, chain, result, engine);
+        pull(report, chain, result, where);
+        byGear(report, chain, result, engine);
     }
 
     /** Full torque without the dynamic factor; the tyres may spin before it is reached. */
-    private static void byGear(Notes notes, Stage.Chain chain, StageResult result, Engine engine) {
+    private static void byGear(ReportBuilder report, Stage.Chain chain, StageResult result, Engine engine) {
         for (int gear = 1; gear < engine.gearRatios().size(); gear++) {
             double share = engine.gearRatios().get(gear) / engine.gearRatios().get(0);
-            notes.figure(
+            report.figure(
                     chain.label() + ": pull in gear " + (gear + 1),
                     Quantity.force(result.byEngine() * share),
                     new Why(
@@ -95,7 +95,8 @@ public final class ChainNotes {
         }
     }
 
-    private static void length(Notes notes, Stage.Chain chain, Alignment alignment, ChainResult found, Place where) {
+    private static void length(
+            ReportBuilder report, Stage.Chain chain, Alignment alignment, ChainResult found, Place where) {
         double centre = alignment.centreDistance();
         Why why = new Why(
                 "L = 2 C cos a / p + N1 (pi - 2a) / 2pi + N2 (pi + 2a) / 2pi, sin a = (d2 - d1) / 2C",
@@ -108,11 +109,11 @@ public final class ChainNotes {
         Quantity needed = Quantity.length(found.centreForLinks() - centre);
         Quantity travel = Quantity.length(chain.tensionerTravel());
         String links = Integer.toString(found.links());
-        notes.figure(chain.label() + ": length, pitches", Quantity.count(found.lengthPitches()), why);
-        notes.figure(chain.label() + ": links to buy", Quantity.count(found.links()), why);
-        notes.figure(chain.label() + ": slack to take up", needed, why);
-        notes.atMost(
-                "line.links",
+        report.figure(chain.label() + ": length, pitches", Quantity.count(found.lengthPitches()), why);
+        report.figure(chain.label() + ": links to buy", Quantity.count(found.links()), why);
+        report.figure(chain.label() + ": slack to take up", needed, why);
+        report.atMost(
+                LineFinding.LINKS,
                 Severity.WATCH,
                 needed,
                 travel,
@@ -128,16 +129,16 @@ public final class ChainNotes {
                 why);
     }
 
-    private static void wrap(Notes notes, Stage.Chain chain, ChainResult found, Place where) {
+    private static void wrap(ReportBuilder report, Stage.Chain chain, ChainResult found, Place where) {
         double least = Math.min(found.wrapDriver(), found.wrapDriven());
         Quantity wrap = Quantity.angle(least);
         Why why = new Why(
                 "wrap = pi - 2a on the smaller sprocket, at least 120°",
                 List.of(input("a", Quantity.angle((Math.PI - least) / 2))),
                 Source.commonPractice());
-        notes.figure(chain.label() + ": wrap on the smaller sprocket", wrap, why);
-        notes.atLeast(
-                "line.wrap",
+        report.figure(chain.label() + ": wrap on the smaller sprocket", wrap, why);
+        report.atLeast(
+                LineFinding.WRAP,
                 Severity.WATCH,
                 wrap,
                 Quantity.angle(LEAST_WRAP),
@@ -147,7 +148,7 @@ public final class ChainNotes {
                 why);
     }
 
-    private static void pull(Notes notes, Stage.Chain chain, StageResult result, Place where) {
+    private static void pull(ReportBuilder report, Stage.Chain chain, StageResult result, Place where) {
         Quantity pull = Quantity.force(result.design());
         Why why = new Why(
                 "F = dynamic factor · min(T i eta / r1, grip W R / i' r2)",
@@ -156,9 +157,9 @@ public final class ChainNotes {
                         input("grip", Quantity.force(result.byGrip()))),
                 Source.commonPractice());
         Quantity limit = Quantity.force(chain.breakingLoad() / LEAST_CHAIN_FACTOR);
-        notes.figure(chain.label() + ": full-throttle pull", pull, why);
-        notes.atMost(
-                "line.pull",
+        report.figure(chain.label() + ": full-throttle pull", pull, why);
+        report.atMost(
+                LineFinding.PULL,
                 Severity.STOP,
                 pull,
                 limit,

@@ -12,7 +12,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 
@@ -23,7 +23,7 @@ final class CoaxialNotes {
 
     private CoaxialNotes() {}
 
-    static void add(Notes notes, Stage.Coupling coupling, StageResult result) {
+    static void add(ReportBuilder report, Stage.Coupling coupling, StageResult result) {
         Place where = PlaneNotes.place(result);
         Alignment alignment = result.alignment();
         Quantity radial = Quantity.length(alignment.centreDistance());
@@ -32,9 +32,9 @@ final class CoaxialNotes {
                 "distance of the driven end from the output's axis, against the coupling's allowance",
                 List.of(input("allowance", radialLimit)),
                 Source.measured());
-        notes.figure("shaft centres apart", radial, why);
-        notes.atMost(
-                "line.radial",
+        report.figure("shaft centres apart", radial, why);
+        report.atMost(
+                LineFinding.RADIAL,
                 Severity.STOP,
                 radial,
                 radialLimit,
@@ -48,9 +48,9 @@ final class CoaxialNotes {
                 "angle between the shafts, against the coupling's allowance",
                 List.of(input("allowance", angleLimit)),
                 Source.measured());
-        notes.figure("shafts out of parallel", angle, angleWhy);
-        notes.atMost(
-                "line.coupling-angle",
+        report.figure("shafts out of parallel", angle, angleWhy);
+        report.atMost(
+                LineFinding.COUPLING_ANGLE,
                 Severity.STOP,
                 angle,
                 angleLimit,
@@ -58,18 +58,18 @@ final class CoaxialNotes {
                 Phrase.of("{}: its shafts are {} out of parallel; it takes {}", coupling.label(), angle, angleLimit),
                 where,
                 angleWhy);
-        notes.figure(
+        report.figure(
                 "gap between the shaft ends",
                 Quantity.length(alignment.offset()),
                 new Why("(c2 - c1) · a1", List.of(), Source.derived("two shafts")));
     }
 
-    static void add(Notes notes, Stage.JointShaft shaft, StageResult result) {
+    static void add(ReportBuilder report, Stage.JointShaft shaft, StageResult result) {
         Place where = PlaneNotes.place(result);
         Vec3 way = result.driven().sprocketCentre().minus(result.driving().sprocketCentre());
         if (way.length() == 0) {
-            notes.say(
-                    "line.no-shaft",
+            report.say(
+                    LineFinding.NO_SHAFT,
                     Severity.STOP,
                     Phrase.of("{}: both its ends lie in one place; set the driven end apart", shaft.label()),
                     where,
@@ -85,12 +85,12 @@ final class CoaxialNotes {
                         input("first", Quantity.angle(pair.firstAngle())),
                         input("second", Quantity.angle(pair.secondAngle()))),
                 Source.derived("three shafts"));
-        notes.figure(shaft.label() + ": first joint bends", Quantity.angle(pair.firstAngle()), why);
-        notes.figure(shaft.label() + ": second joint bends", Quantity.angle(pair.secondAngle()), why);
+        report.figure(shaft.label() + ": first joint bends", Quantity.angle(pair.firstAngle()), why);
+        report.figure(shaft.label() + ": second joint bends", Quantity.angle(pair.secondAngle()), why);
         Quantity worst = Quantity.angle(Math.max(pair.firstAngle(), pair.secondAngle()));
         Quantity most = Quantity.angle(shaft.largestAngle());
-        notes.atMost(
-                "line.joint-angle",
+        report.atMost(
+                LineFinding.JOINT_ANGLE,
                 Severity.STOP,
                 worst,
                 most,
@@ -109,9 +109,9 @@ final class CoaxialNotes {
                         input("b2", Quantity.angle(pair.secondAngle())),
                         input("best phase", Quantity.angle(pair.bestPhase()))),
                 JOINTS);
-        notes.figure(shaft.label() + ": output speed swings by", swing, swingWhy);
-        notes.atMost(
-                "line.joint-swing",
+        report.figure(shaft.label() + ": output speed swings by", swing, swingWhy);
+        report.atMost(
+                LineFinding.JOINT_SWING,
                 Severity.WATCH,
                 swing,
                 Quantity.share(MOST_SWING),

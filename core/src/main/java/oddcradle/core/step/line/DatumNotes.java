@@ -11,6 +11,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
@@ -19,7 +20,7 @@ import oddcradle.core.job.donor.OutputForm;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** What lines up first, whether it does, and what that leaves of the seat. */
@@ -45,38 +46,38 @@ public final class DatumNotes {
                 .toList();
     }
 
-    static void add(Notes notes, Job job, Seating seating) {
+    static void add(ReportBuilder report, Job job, Seating seating) {
         Datum datum = job.line().datum();
         List<Freedom> decided = datum.decides(axis(job, seating));
         String open = open(job, seating).stream().map(Freedom::word).collect(Collectors.joining(", "));
         if (datum.rule() == Datum.Rule.FREE) {
-            notes.say(
-                    "line.datum-free",
+            report.say(
+                    LineFinding.DATUM_FREE,
                     Severity.NOTE,
                     Phrase.of("nothing has been chosen yet that must line up; choose it before anything is welded"),
-                    Place.NOWHERE,
+                    Place.of(Subject.DATUM),
                     DECIDED);
             return;
         }
-        notes.say(
-                "line.datum",
+        report.say(
+                LineFinding.DATUM,
                 Severity.NOTE,
                 open.isEmpty()
                         ? Phrase.of(
                                 "{} comes first; it decides the whole seat",
                                 datum.rule().words())
                         : Phrase.of("{} comes first; open are {}", datum.rule().words(), open),
-                Place.of("driver", seating.driverCentre()),
+                Place.of(Subject.OUTPUT, seating.driverCentre()),
                 DECIDED);
-        contradiction(notes, job, datum);
-        held(notes, job, decided);
-        datum.pivot().ifPresent(pivot -> pivot(notes, job, seating, pivot));
+        contradiction(report, job, datum);
+        held(report, job, decided);
+        datum.pivot().ifPresent(pivot -> pivot(report, job, seating, pivot));
         if (datum.rule() == Datum.Rule.THRUST_LINE) {
-            datum.thrust().ifPresent(thrust -> thrust(notes, seating, thrust));
+            datum.thrust().ifPresent(thrust -> thrust(report, seating, thrust));
         }
     }
 
-    private static void contradiction(Notes notes, Job job, Datum datum) {
+    private static void contradiction(ReportBuilder report, Job job, Datum datum) {
         List<Stage> stages = job.line().stages();
         boolean plane = !stages.isEmpty() && stages.get(0).isInPlane();
         boolean inLine = !stages.isEmpty() && !plane;
@@ -91,19 +92,19 @@ public final class DatumNotes {
                     case PIVOT_BOLT, HOLE_PATTERN, FREE -> "";
                 };
         if (!clash.isEmpty()) {
-            notes.say(
-                    "line.datum-contradicts",
+            report.say(
+                    LineFinding.DATUM_CONTRADICTS,
                     Severity.STOP,
                     Phrase.of(
                             "the datum is \"{}\", but {}; choose the datum that the drive really has",
                             datum.rule().words(),
                             clash),
-                    Place.NOWHERE,
+                    Place.of(Subject.DATUM),
                     DECIDED);
         }
     }
 
-    private static void held(Notes notes, Job job, List<Freedom> decided) {
+    private static void held(ReportBuilder report, Job job, List<Freedom> decided) {
         List<String> loose = new ArrayList<>();
         for (Freedom freedom : decided) {
             if (!job.seat().isHeld(freedom)) {
@@ -111,27 +112,27 @@ public final class DatumNotes {
             }
         }
         if (!loose.isEmpty()) {
-            notes.say(
-                    "line.datum-loose",
+            report.say(
+                    LineFinding.DATUM_LOOSE,
                     Severity.WATCH,
                     Phrase.of("the datum decides {}, but the seat is free to change there", String.join(", ", loose)),
-                    Place.NOWHERE,
+                    Place.of(Subject.DATUM),
                     DECIDED);
         }
     }
 
-    private static void pivot(Notes notes, Job job, Seating seating, Datum.Pivot pivot) {
+    private static void pivot(ReportBuilder report, Job job, Seating seating, Datum.Pivot pivot) {
         Boss boss = job.donor().boss(pivot.boss()).orElseThrow();
         Vec3 at = seating.boss(boss.id());
         Vec3 axis = pivot.axis().unit();
         Quantity off =
                 Quantity.length(at.minus(pivot.point()).withoutPartAlong(axis).length());
         Quantity limit = Quantity.length(OFF_PIVOT);
-        Place where = Place.between(boss.id(), at, "pivot", pivot.point());
+        Place where = Place.between(Subject.boss(boss.id()), at, Subject.DATUM, pivot.point());
         Why why = new Why("distance of the boss from the pivot's axis", List.of(), Source.derived("seat and frame"));
-        notes.figure("pivot: boss off its axis", off, why);
-        notes.atMost(
-                "line.pivot",
+        report.figure("pivot: boss off its axis", off, why);
+        report.atMost(
+                LineFinding.PIVOT,
                 Severity.STOP,
                 off,
                 limit,
@@ -150,13 +151,13 @@ public final class DatumNotes {
                         input("clearance", Quantity.length(pivot.clearance())),
                         input("press", Quantity.length(pivot.press()))),
                 Source.commonPractice());
-        notes.figure("collar: outside", Quantity.length(outside), collar);
-        notes.figure("collar: bore", Quantity.length(bore), collar);
-        notes.figure("collar: wall", wall, collar);
-        notes.figure("collar: length", Quantity.length(pivot.length()), collar);
+        report.figure("collar: outside", Quantity.length(outside), collar);
+        report.figure("collar: bore", Quantity.length(bore), collar);
+        report.figure("collar: wall", wall, collar);
+        report.figure("collar: length", Quantity.length(pivot.length()), collar);
         boolean none = wall.si() <= 0;
-        notes.atLeast(
-                "line.collar",
+        report.atLeast(
+                LineFinding.COLLAR,
                 none ? Severity.STOP : Severity.WATCH,
                 wall,
                 Quantity.length(THIN_COLLAR),
@@ -170,10 +171,10 @@ public final class DatumNotes {
                         : Phrase.of("the collar's wall would be {}; open the boss or take a thinner bolt", wall),
                 where,
                 collar);
-        slop(notes, seating, pivot, at, where);
+        slop(report, seating, pivot, at, where);
     }
 
-    private static void slop(Notes notes, Seating seating, Datum.Pivot pivot, Vec3 boss, Place where) {
+    private static void slop(ReportBuilder report, Seating seating, Datum.Pivot pivot, Vec3 boss, Place where) {
         double reach = seating.driverCentre().minus(boss).length();
         Quantity slop = Quantity.length(pivot.clearance() * (1 + reach / pivot.length()));
         Why why = new Why(
@@ -183,9 +184,9 @@ public final class DatumNotes {
                         input("length", Quantity.length(pivot.length())),
                         input("distance", Quantity.length(reach))),
                 Source.derived("a collar rocking on its bolt"));
-        notes.figure("play left at the sprocket", slop, why);
-        notes.atMost(
-                "line.slop",
+        report.figure("play left at the sprocket", slop, why);
+        report.atMost(
+                LineFinding.SLOP,
                 Severity.WATCH,
                 slop,
                 Quantity.length(MOST_SLOP),
@@ -195,23 +196,23 @@ public final class DatumNotes {
                 why);
     }
 
-    private static void thrust(Notes notes, Seating seating, Datum.Thrust wanted) {
+    private static void thrust(ReportBuilder report, Seating seating, Datum.Thrust wanted) {
         Vec3 axis = seating.driverAxis();
         Vec3 forward = axis.x() < 0 ? axis.negated() : axis;
         double down = -Math.atan2(forward.z(), Math.hypot(forward.x(), forward.y()));
         double right = -Math.atan2(forward.y(), forward.x());
-        Place where = Place.between("propeller flange", seating.driverCentre(), "thrust line", wanted.point());
+        Place where = Place.between(Subject.PROPELLER, seating.driverCentre(), Subject.DATUM, wanted.point());
         Why why = new Why(
                 "angles of the output's axis to forward, against the designer's",
                 List.of(
                         input("down wanted", Quantity.angle(wanted.down())),
                         input("right wanted", Quantity.angle(wanted.right()))),
                 Source.derived("pose of the donor"));
-        notes.figure("thrust line points down by", Quantity.angle(down), why);
-        notes.figure("thrust line points right by", Quantity.angle(right), why);
+        report.figure("thrust line points down by", Quantity.angle(down), why);
+        report.figure("thrust line points right by", Quantity.angle(right), why);
         double worst = Math.max(Math.abs(down - wanted.down()), Math.abs(right - wanted.right()));
-        notes.atMost(
-                "line.thrust",
+        report.atMost(
+                LineFinding.THRUST,
                 Severity.STOP,
                 Quantity.angle(worst),
                 Quantity.angle(wanted.tolerance()),
@@ -231,9 +232,9 @@ public final class DatumNotes {
                 .minus(wanted.point())
                 .withoutPartAlong(forward.unit())
                 .length());
-        notes.figure("propeller flange off the thrust line", off, why);
-        notes.atMost(
-                "line.thrust-point",
+        report.figure("propeller flange off the thrust line", off, why);
+        report.atMost(
+                LineFinding.THRUST_POINT,
                 Severity.WATCH,
                 off,
                 Quantity.length(2 * MOST_SLOP),

@@ -10,10 +10,11 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -25,7 +26,7 @@ final class GeneratorNotes {
 
     private GeneratorNotes() {}
 
-    static void add(Notes notes, Job job, LineResult line, LineEnd.Generator generator) {
+    static void add(ReportBuilder report, Job job, LineResult line, LineEnd.Generator generator) {
         Engine engine = job.donor().engine();
         double ratio = line.shiftedRatio(engine, engine.gearRatios().size() - 1);
         Quantity wanted = Quantity.rotationSpeed(generator.fullLoadSpeed() * ratio);
@@ -36,8 +37,8 @@ final class GeneratorNotes {
                         input("f", Quantity.frequency(generator.frequency())),
                         input("poles", Quantity.count(generator.poles()))),
                 Source.fromMemory("synchronous machines"));
-        notes.figure("engine turns, full load", wanted, why);
-        notes.figure(
+        report.figure("engine turns, full load", wanted, why);
+        report.figure(
                 "engine turns, no load",
                 Quantity.rotationSpeed(generator.noLoadSpeed() * ratio),
                 new Why(
@@ -45,18 +46,18 @@ final class GeneratorNotes {
                         List.of(input("droop", Quantity.share(generator.droop()))),
                         Source.measured()));
         double off = Math.abs(engine.cruiseSpeed() / wanted.si() - 1);
-        notes.atMost(
-                "line.generator-speed",
+        report.atMost(
+                LineFinding.GENERATOR_SPEED,
                 Severity.STOP,
                 Quantity.share(off),
                 Quantity.share(SAME_SPEED),
                 Phrase.of("the engine runs at {}, the generator wants {}", cruise, wanted),
                 Phrase.of(
                         "the engine runs at {}, the generator wants {}; set the governor or the ratio", cruise, wanted),
-                Place.of("driver"),
+                Place.of(Subject.OUTPUT),
                 why);
         if (generator.engineInertia() > 0 && generator.inertia() > 0) {
-            notes.figure(
+            report.figure(
                     "rotor inertia over engine inertia",
                     Quantity.ratio(generator.inertia() / generator.engineInertia()),
                     new Why("J2 / J1", List.of(), Source.measured()));
@@ -66,19 +67,20 @@ final class GeneratorNotes {
                 .filter(Stage.Coupling.class::isInstance)
                 .map(Stage.Coupling.class::cast)
                 .findFirst()
-                .ifPresent(coupling -> torsion(notes, engine, generator, coupling));
+                .ifPresent(coupling -> torsion(report, engine, generator, coupling));
     }
 
-    private static void torsion(Notes notes, Engine engine, LineEnd.Generator generator, Stage.Coupling coupling) {
+    private static void torsion(
+            ReportBuilder report, Engine engine, LineEnd.Generator generator, Stage.Coupling coupling) {
         Optional<Double> found = generator.torsionalFrequency(coupling.torsionalStiffness());
         if (found.isEmpty()) {
-            notes.say(
-                    "line.torsion",
+            report.say(
+                    LineFinding.TORSION,
                     Severity.NOT_CHECKED,
                     Phrase.of(
                             "{}: its stiffness or an inertia is not known; torsional vibration is not checked",
                             coupling.label()),
-                    Place.of(coupling.id()),
+                    Place.of(Subject.stage(coupling.id())),
                     new Why("f = sqrt(k (J1 + J2) / (J1 J2)) / 2 pi", List.of(), Source.derived("two rotors")));
             return;
         }
@@ -89,9 +91,9 @@ final class GeneratorNotes {
                 "f = sqrt(k (J1 + J2) / (J1 J2)) / 2 pi, against the firing frequency",
                 List.of(input("firing", Quantity.frequency(firing))),
                 Source.derived("two rotors on a spring"));
-        notes.figure("first torsional frequency", own, why);
-        notes.atLeast(
-                "line.torsion",
+        report.figure("first torsional frequency", own, why);
+        report.atLeast(
+                LineFinding.TORSION,
                 Severity.STOP,
                 Quantity.share(offFiring),
                 Quantity.share(NEAR_RESONANCE),
@@ -106,7 +108,7 @@ final class GeneratorNotes {
                         own,
                         Quantity.share(offFiring),
                         Quantity.frequency(firing)),
-                Place.of(coupling.id()),
+                Place.of(Subject.stage(coupling.id())),
                 why);
     }
 }

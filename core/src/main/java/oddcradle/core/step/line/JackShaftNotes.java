@@ -10,10 +10,11 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Kind;
@@ -34,31 +35,32 @@ final class JackShaftNotes {
      * @param shaft in the k-th place between stages k and k + 1
      * @param critical speed, rad/s; worked out once for a shaft, because it does not change with the seat
      */
-    static void add(Notes notes, Job job, LineResult line, int k, Optional<Double> critical) {
+    static void add(ReportBuilder report, Job job, LineResult line, int k, Optional<Double> critical) {
         JackShaft shaft = job.line().shafts().get(k);
         StageResult before = line.stages().get(k);
         StageResult after = line.stages().get(k + 1);
-        Place where = new Place(List.of(shaft.id()), List.of(shaft.at(shaft.drivenAt()), shaft.at(shaft.driverAt())));
+        Place where = new Place(
+                List.of(Subject.shaft(shaft.id())), List.of(shaft.at(shaft.drivenAt()), shaft.at(shaft.driverAt())));
         Optional<JackShaftResult> found =
                 JackShaftResult.of(shaft, before, after, job.line().dynamicFactor());
         if (found.isEmpty()) {
-            notes.say(
-                    "line.shaft-held",
+            report.say(
+                    LineFinding.SHAFT_HELD,
                     Severity.NOT_CHECKED,
                     Phrase.of("{} is held by its gears; its bearings are the gear maker's affair", shaft.label()),
                     where,
                     new Why("no bearings are named", List.of(), Source.measured()));
             return;
         }
-        strength(notes, shaft, found.get(), where);
-        bearings(notes, job, shaft, after, found.get(), where);
-        bending(notes, shaft, found.get(), where);
-        critical.ifPresent(speed -> critical(notes, job, shaft, after, speed, where));
-        spacers(notes, shaft);
-        overhang(notes, shaft, where);
+        strength(report, shaft, found.get(), where);
+        bearings(report, job, shaft, after, found.get(), where);
+        bending(report, shaft, found.get(), where);
+        critical.ifPresent(speed -> critical(report, job, shaft, after, speed, where));
+        spacers(report, shaft);
+        overhang(report, shaft, where);
     }
 
-    private static void strength(Notes notes, JackShaft shaft, JackShaftResult found, Place where) {
+    private static void strength(ReportBuilder report, JackShaft shaft, JackShaftResult found, Place where) {
         Quantity stress = Quantity.stress(found.stress());
         Quantity limit = Quantity.stress(STRESS_SHARE * shaft.yield());
         Why why = new Why(
@@ -68,9 +70,9 @@ final class JackShaftNotes {
                         input("T", Quantity.torque(found.torque())),
                         input("d", Quantity.length(shaft.od()))),
                 Source.fromMemory("ASME shafting code (1927)"));
-        notes.figure(shaft.label() + ": stress", stress, why);
-        notes.atMost(
-                "line.shaft-stress",
+        report.figure(shaft.label() + ": stress", stress, why);
+        report.atMost(
+                LineFinding.SHAFT_STRESS,
                 Severity.STOP,
                 stress,
                 limit,
@@ -79,7 +81,7 @@ final class JackShaftNotes {
                 where,
                 why);
         if (shaft.keyDepth() > 0) {
-            notes.figure(
+            report.figure(
                     shaft.label() + ": key at least this long",
                     Quantity.length(
                             ShaftStrength.keyLength(found.torque(), shaft.od(), shaft.keyDepth(), KEY_PRESSURE)),
@@ -94,12 +96,12 @@ final class JackShaftNotes {
 
     /** At full torque in the highest gear, which is where the hours are run. */
     private static void bearings(
-            Notes notes, Job job, JackShaft shaft, StageResult after, JackShaftResult found, Place where) {
+            ReportBuilder report, Job job, JackShaft shaft, StageResult after, JackShaftResult found, Place where) {
         double worst = 0;
         for (int k = 0; k < found.reactions().size(); k++) {
             double load = found.reactions().get(k).length();
             worst = Math.max(worst, load);
-            notes.figure(
+            report.figure(
                     shaft.label() + ": bearing " + (k + 1) + " carries",
                     Quantity.force(load),
                     new Why(
@@ -108,8 +110,8 @@ final class JackShaftNotes {
                             Source.derived("beam on two supports")));
         }
         if (shaft.bearingRating() == 0) {
-            notes.say(
-                    "line.bearing-life",
+            report.say(
+                    LineFinding.BEARING_LIFE,
                     Severity.NOT_CHECKED,
                     Phrase.of("{}: nobody has written down the load rating of its bearings", shaft.label()),
                     where,
@@ -134,9 +136,9 @@ final class JackShaftNotes {
                         input("P", Quantity.force(worst * lighter)),
                         input("speed", Quantity.rotationSpeed(speed))),
                 Source.fromMemory("ISO 281"));
-        notes.figure(shaft.label() + ": bearing life L10, hours", Quantity.count(Math.rint(hours)), why);
-        notes.atLeast(
-                "line.bearing-life",
+        report.figure(shaft.label() + ": bearing life L10, hours", Quantity.count(Math.rint(hours)), why);
+        report.atLeast(
+                LineFinding.BEARING_LIFE,
                 Severity.WATCH,
                 life,
                 new Quantity(LEAST_HOURS * 3600, Kind.TIME),
@@ -150,16 +152,16 @@ final class JackShaftNotes {
                 why);
     }
 
-    private static void bending(Notes notes, JackShaft shaft, JackShaftResult found, Place where) {
+    private static void bending(ReportBuilder report, JackShaft shaft, JackShaftResult found, Place where) {
         Why why = new Why(
                 "beam with shear on two bearings under both pulls",
                 List.of(input("M", Quantity.torque(found.moment()))),
                 Source.derived("Timoshenko's beam"));
         Quantity slope = Quantity.angle(found.slope());
-        notes.figure(shaft.label() + ": gives way at a wheel by", Quantity.length(found.deflection()), why);
-        notes.figure(shaft.label() + ": tilts at a wheel by", slope, why);
-        notes.atMost(
-                "line.shaft-slope",
+        report.figure(shaft.label() + ": gives way at a wheel by", Quantity.length(found.deflection()), why);
+        report.figure(shaft.label() + ": tilts at a wheel by", slope, why);
+        report.atMost(
+                LineFinding.SHAFT_SLOPE,
                 Severity.WATCH,
                 slope,
                 Quantity.angle(MOST_SLOPE),
@@ -173,7 +175,7 @@ final class JackShaftNotes {
     }
 
     private static void critical(
-            Notes notes, Job job, JackShaft shaft, StageResult after, double critical, Place where) {
+            ReportBuilder report, Job job, JackShaft shaft, StageResult after, double critical, Place where) {
         Engine engine = job.donor().engine();
         double fastest = Math.max(engine.limitSpeed(), engine.cruiseSpeed());
         int top = engine.gearRatios().size() - 1;
@@ -186,9 +188,9 @@ final class JackShaftNotes {
                 "first natural frequency of the bare shaft on rigid bearings; three quarters of it are used",
                 List.of(input("critical", Quantity.rotationSpeed(critical))),
                 Source.commonPractice());
-        notes.figure(shaft.label() + ": first critical speed", Quantity.rotationSpeed(critical), why);
-        notes.atMost(
-                "line.critical",
+        report.figure(shaft.label() + ": first critical speed", Quantity.rotationSpeed(critical), why);
+        report.atMost(
+                LineFinding.CRITICAL,
                 Severity.STOP,
                 speed,
                 limit,
@@ -199,7 +201,7 @@ final class JackShaftNotes {
     }
 
     /** Lengths of collars and spacers between what sits on the shaft, in order. */
-    private static void spacers(Notes notes, JackShaft shaft) {
+    private static void spacers(ReportBuilder report, JackShaft shaft) {
         double[] places = {
             shaft.drivenAt(),
             shaft.driverAt(),
@@ -220,7 +222,7 @@ final class JackShaftNotes {
             }
         }
         for (int k = 1; k < places.length; k++) {
-            notes.figure(
+            report.figure(
                     shaft.label() + ": " + names[k - 1] + " to " + names[k],
                     Quantity.length(places[k] - places[k - 1]),
                     new Why(
@@ -230,7 +232,7 @@ final class JackShaftNotes {
         }
     }
 
-    private static void overhang(Notes notes, JackShaft shaft, Place where) {
+    private static void overhang(ReportBuilder report, JackShaft shaft, Place where) {
         double low = Math.min(shaft.bearings().get(0), shaft.bearings().get(1));
         double high = Math.max(shaft.bearings().get(0), shaft.bearings().get(1));
         double over = 0;
@@ -242,8 +244,8 @@ final class JackShaftNotes {
         }
         Quantity hangs = Quantity.length(over);
         Quantity limit = Quantity.length(OVERHUNG * (high - low));
-        notes.atMost(
-                "line.overhung",
+        report.atMost(
+                LineFinding.OVERHUNG,
                 Severity.WATCH,
                 hangs,
                 limit,

@@ -11,11 +11,12 @@ import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
@@ -36,88 +37,89 @@ final class LineReport {
             Optional<RoadChart> chart,
             Map<JackShaft, Double> criticalSpeeds,
             Optional<MountedBody> mounted) {
-        Notes notes = new Notes(Step.LINE);
-        DatumNotes.add(notes, job, seating);
-        line.stages().forEach(result -> stage(notes, job, result));
+        ReportBuilder report = new ReportBuilder(Step.LINE);
+        DatumNotes.add(report, job, seating);
+        line.stages().forEach(result -> stage(report, job, result));
         List<JackShaft> shafts = job.line().shafts();
         for (int k = 0; k < shafts.size(); k++) {
-            JackShaftNotes.add(notes, job, line, k, Optional.ofNullable(criticalSpeeds.get(shafts.get(k))));
+            JackShaftNotes.add(report, job, line, k, Optional.ofNullable(criticalSpeeds.get(shafts.get(k))));
         }
-        pitches(notes, job);
-        spline(notes, job, seating);
-        TravelNotes.swingArm(notes, job, seating, line);
-        TravelNotes.softMounts(notes, seating, line, mounted);
-        end(notes, job, seating, line, chart);
-        return notes.report();
+        pitches(report, job);
+        spline(report, job, seating);
+        TravelNotes.swingArm(report, job, seating, line);
+        TravelNotes.softMounts(report, seating, line, mounted);
+        end(report, job, seating, line, chart);
+        return report.report();
     }
 
-    private static void stage(Notes notes, Job job, StageResult result) {
+    private static void stage(ReportBuilder report, Job job, StageResult result) {
         if (result.stage() instanceof Stage.Chain chain) {
-            ChainNotes.add(notes, chain, result, job.donor().engine());
+            ChainNotes.add(report, chain, result, job.donor().engine());
         } else if (result.stage() instanceof Stage.Belt belt) {
-            BeltNotes.add(notes, belt, result);
+            BeltNotes.add(report, belt, result);
         } else if (result.stage() instanceof Stage.Variator variator) {
-            BeltNotes.add(notes, variator, result, job);
+            BeltNotes.add(report, variator, result, job);
         } else if (result.stage() instanceof Stage.Coupling coupling) {
-            CoaxialNotes.add(notes, coupling, result);
+            CoaxialNotes.add(report, coupling, result);
         } else if (result.stage() instanceof Stage.JointShaft shaft) {
-            CoaxialNotes.add(notes, shaft, result);
+            CoaxialNotes.add(report, shaft, result);
         } else if (result.stage() instanceof Stage.Gears gears) {
-            notes.figure(
+            report.figure(
                     gears.label() + ": ratio",
                     Quantity.ratio(gears.ratio()),
                     new Why("as entered", List.of(), Source.measured()));
         }
     }
 
-    private static void end(Notes notes, Job job, Seating seating, LineResult line, Optional<RoadChart> chart) {
-        chart.ifPresent(road -> RoadNotes.add(notes, job, line, road));
+    private static void end(
+            ReportBuilder report, Job job, Seating seating, LineResult line, Optional<RoadChart> chart) {
+        chart.ifPresent(road -> RoadNotes.add(report, job, line, road));
         Optional<LineEnd> end = job.line().end();
         if (end.isPresent() && end.get() instanceof LineEnd.Generator generator) {
-            GeneratorNotes.add(notes, job, line, generator);
+            GeneratorNotes.add(report, job, line, generator);
         }
         if (end.isPresent() && end.get() instanceof LineEnd.Propeller propeller) {
-            PropellerNotes.add(notes, job, seating, line, propeller);
+            PropellerNotes.add(report, job, seating, line, propeller);
         }
     }
 
     /** What sits on the donor's shaft should grip it over about its own thickness. */
-    private static void spline(Notes notes, Job job, Seating seating) {
+    private static void spline(ReportBuilder report, Job job, Seating seating) {
         ShaftEnd shaft = job.donor().output().shaft();
         if (job.line().stages().isEmpty() || !shaft.isMeasured() || shaft.length() == 0) {
             return;
         }
         Quantity length = Quantity.length(shaft.length());
         Quantity wanted = Quantity.length(GRIPPED * shaft.diameter());
-        notes.atLeast(
-                "line.spline",
+        report.atLeast(
+                LineFinding.SPLINE,
                 Severity.WATCH,
                 length,
                 wanted,
                 Phrase.of("the output shaft offers {} of key or spline", length),
                 Phrase.of("the output shaft offers {} of key or spline; {} are worth having", length, wanted),
-                Place.of("driver", seating.driverCentre()),
+                Place.of(Subject.OUTPUT, seating.driverCentre()),
                 new Why("0.8 of the shaft's diameter", List.of(), Source.commonPractice()));
     }
 
     /** A sprocket that came with donor or host runs one pitch only. */
-    private static void pitches(Notes notes, Job job) {
+    private static void pitches(ReportBuilder report, Job job) {
         List<Stage> stages = job.line().stages();
         if (stages.isEmpty()) {
             return;
         }
         if (stages.get(0) instanceof Stage.Chain first) {
-            pitch(notes, first, "front", job.donor().output().pitch());
+            pitch(report, first, "front", job.donor().output().pitch());
         }
         if (stages.get(stages.size() - 1) instanceof Stage.Chain last) {
-            pitch(notes, last, "rear", job.host().drivenEnd().pitch());
+            pitch(report, last, "rear", job.host().drivenEnd().pitch());
         }
     }
 
-    private static void pitch(Notes notes, Stage.Chain chain, String which, double came) {
+    private static void pitch(ReportBuilder report, Stage.Chain chain, String which, double came) {
         if (came != 0 && Math.abs(came - chain.pitch()) > 1e-5) {
-            notes.say(
-                    "line.pitch",
+            report.say(
+                    LineFinding.PITCH,
                     Severity.STOP,
                     Phrase.of(
                             "{} has a pitch of {}, the {} sprocket that came with it {}; one chain runs one pitch, change"
@@ -126,7 +128,7 @@ final class LineReport {
                             Quantity.length(chain.pitch()),
                             which,
                             Quantity.length(came)),
-                    Place.of(chain.id()),
+                    Place.of(Subject.stage(chain.id())),
                     new Why("p1 = p2", List.of(), Source.fromMemory("ISO 606")));
         }
     }

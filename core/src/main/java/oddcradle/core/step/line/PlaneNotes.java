@@ -9,8 +9,9 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 
@@ -27,7 +28,7 @@ public final class PlaneNotes {
     /** Named by the stage, between the middles of its wheels. */
     static Place place(StageResult result) {
         return new Place(
-                List.of(result.stage().id()),
+                List.of(Subject.stage(result.stage().id())),
                 List.of(result.driving().sprocketCentre(), result.driven().sprocketCentre()));
     }
 
@@ -36,7 +37,7 @@ public final class PlaneNotes {
         return strict ? STRICT : LENIENT;
     }
 
-    static void add(Notes notes, StageResult result, Place where) {
+    static void add(ReportBuilder report, StageResult result, Place where) {
         Alignment alignment = result.alignment();
         String name = result.stage().label();
         Quantity offset = Quantity.length(alignment.offset());
@@ -47,9 +48,9 @@ public final class PlaneNotes {
                 "offset = (c2 - c1) · a1, at most C / " + Math.round(1 / share),
                 List.of(input("offset", offset), input("C", Quantity.length(alignment.centreDistance()))),
                 Source.commonPractice());
-        notes.figure(name + ": planes apart", offset, why);
-        notes.atMost(
-                "line.offset",
+        report.figure(name + ": planes apart", offset, why);
+        report.atMost(
+                LineFinding.OFFSET,
                 Severity.STOP,
                 offset,
                 limit,
@@ -64,9 +65,9 @@ public final class PlaneNotes {
                         input("toe", Quantity.angle(alignment.toe())),
                         input("twist", Quantity.angle(alignment.twist()))),
                 Source.commonPractice());
-        notes.figure(name + ": shafts out of parallel", angle, angleWhy);
-        notes.atMost(
-                "line.angle",
+        report.figure(name + ": shafts out of parallel", angle, angleWhy);
+        report.atMost(
+                LineFinding.ANGLE,
                 Severity.STOP,
                 angle,
                 Quantity.angle(MOST_ANGLE),
@@ -74,7 +75,7 @@ public final class PlaneNotes {
                 Phrase.of("{}: its shafts are {} out of parallel; it would climb off", name, angle),
                 where,
                 angleWhy);
-        notes.figure(
+        report.figure(
                 name + ": centre distance",
                 Quantity.length(alignment.centreDistance()),
                 new Why(

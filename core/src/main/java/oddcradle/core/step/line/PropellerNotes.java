@@ -9,6 +9,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
@@ -20,7 +21,7 @@ import oddcradle.core.job.donor.Engine;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -39,7 +40,7 @@ final class PropellerNotes {
 
     private PropellerNotes() {}
 
-    static void add(Notes notes, Job job, Seating seating, LineResult line, LineEnd.Propeller propeller) {
+    static void add(ReportBuilder report, Job job, Seating seating, LineResult line, LineEnd.Propeller propeller) {
         Engine engine = job.donor().engine();
         double ratio = line.overallRatio(engine, engine.gearRatios().size() - 1);
         double speed = RoadChart.fastest(engine) / ratio;
@@ -51,19 +52,19 @@ final class PropellerNotes {
                         input("D", Quantity.length(propeller.diameter())),
                         input("v", Quantity.speed(propeller.airSpeed()))),
                 Source.commonPractice());
-        notes.figure("propeller tip speed", Quantity.speed(propeller.tipSpeed(speed)), machWhy);
-        notes.figure("helical Mach number", mach, machWhy);
-        notes.atMost(
-                "line.mach",
+        report.figure("propeller tip speed", Quantity.speed(propeller.tipSpeed(speed)), machWhy);
+        report.figure("helical Mach number", mach, machWhy);
+        report.atMost(
+                LineFinding.MACH,
                 Severity.WATCH,
                 mach,
                 Quantity.ratio(MOST_MACH),
                 Phrase.of("the tips reach Mach {}", mach),
                 Phrase.of("the tips reach Mach {}; they get loud and lose thrust", mach),
-                Place.of("propeller", seating.driverCentre()),
+                Place.of(Subject.PROPELLER, seating.driverCentre()),
                 machWhy);
-        ground(notes, seating, propeller);
-        structure(notes, job, seating, propeller);
+        ground(report, seating, propeller);
+        structure(report, job, seating, propeller);
         double yaw = propeller.gyroscopicMoment(speed, YAW_RATE);
         double pitch = propeller.gyroscopicMoment(speed, PITCH_RATE);
         if (propeller.inertia() > 0) {
@@ -71,10 +72,10 @@ final class PropellerNotes {
                     "M = I n omega, 2.5 rad/s in yaw and 1.0 rad/s in pitch",
                     List.of(input("I", new Quantity(propeller.inertia(), Kind.INERTIA))),
                     GYROSCOPIC);
-            notes.figure("gyroscopic moment of yawing, pitches the nose", Quantity.torque(yaw), why);
-            notes.figure("gyroscopic moment of pitching, yaws the nose", Quantity.torque(pitch), why);
+            report.figure("gyroscopic moment of yawing, pitches the nose", Quantity.torque(yaw), why);
+            report.figure("gyroscopic moment of pitching, yaws the nose", Quantity.torque(pitch), why);
         }
-        notes.figure(
+        report.figure(
                 "torque reaction rolls the mount by",
                 Quantity.torque(engine.maxTorque() * ratio * line.efficiency()),
                 new Why(
@@ -82,7 +83,7 @@ final class PropellerNotes {
                         List.of(input("T", Quantity.torque(engine.maxTorque()))),
                         Source.derived("equilibrium")));
         if (propeller.legRise() != 0 && propeller.wheelbase() > 0) {
-            notes.figure(
+            report.figure(
                     "longer legs change the ground angle by",
                     Quantity.angle(propeller.groundAngleChange()),
                     new Why(
@@ -99,12 +100,12 @@ final class PropellerNotes {
         return seating.driverCentre().along(axis, propeller.ahead());
     }
 
-    private static void ground(Notes notes, Seating seating, LineEnd.Propeller propeller) {
+    private static void ground(ReportBuilder report, Seating seating, LineEnd.Propeller propeller) {
         Vec3 centre = discCentre(seating, propeller);
         double lift = propeller.noseWheel() || propeller.wheelbase() == 0 ? propeller.legRise() : 0;
         double level = centre.z() - propeller.diameter() / 2 - propeller.groundUp() + lift;
         double wanted = propeller.noseWheel() ? NOSE_WHEEL_CLEARANCE : TAIL_WHEEL_CLEARANCE;
-        Place where = Place.of("propeller", centre.plus(new Vec3(0, 0, -propeller.diameter() / 2)));
+        Place where = Place.of(Subject.PROPELLER, centre.plus(new Vec3(0, 0, -propeller.diameter() / 2)));
         Why why = new Why(
                 "axis height - D / 2 over level ground, tail up where the third wheel is at the tail",
                 List.of(
@@ -112,9 +113,9 @@ final class PropellerNotes {
                         input("D", Quantity.length(propeller.diameter()))),
                 PART_23);
         Quantity clear = Quantity.length(level);
-        notes.figure("propeller over the ground", clear, why);
-        notes.atLeast(
-                "line.propeller-ground",
+        report.figure("propeller over the ground", clear, why);
+        report.atLeast(
+                LineFinding.PROPELLER_GROUND,
                 Severity.STOP,
                 clear,
                 Quantity.length(wanted),
@@ -123,9 +124,9 @@ final class PropellerNotes {
                 where,
                 why);
         Quantity flat = Quantity.length(level - propeller.flatDrop());
-        notes.figure("propeller over the ground, strut and tyre flat", flat, why);
-        notes.atLeast(
-                "line.propeller-flat",
+        report.figure("propeller over the ground, strut and tyre flat", flat, why);
+        report.atLeast(
+                LineFinding.PROPELLER_FLAT,
                 Severity.STOP,
                 flat,
                 Quantity.length(0),
@@ -135,7 +136,7 @@ final class PropellerNotes {
                 why);
     }
 
-    private static void structure(Notes notes, Job job, Seating seating, LineEnd.Propeller propeller) {
+    private static void structure(ReportBuilder report, Job job, Seating seating, LineEnd.Propeller propeller) {
         Vec3 axis = seating.driverAxis();
         Vec3 centre = discCentre(seating, propeller);
         PreparedSolid disc = PreparedSolid.of(new Solid.Cylinder(
@@ -166,15 +167,15 @@ final class PropellerNotes {
         }
         Quantity gap = Quantity.length(nearest.distance());
         Why why = new Why("shortest way from the disc to structure, an inch or more", List.of(), PART_23);
-        notes.figure("propeller to the nearest structure", gap, why);
-        notes.atLeast(
-                "line.propeller-structure",
+        report.figure("propeller to the nearest structure", gap, why);
+        report.atLeast(
+                LineFinding.PROPELLER_STRUCTURE,
                 Severity.STOP,
                 gap,
                 Quantity.length(RADIAL_CLEARANCE),
                 Phrase.of("the propeller clears {} by {}", name, gap),
                 Phrase.of("the propeller clears {} by only {}", name, gap),
-                Place.between("propeller", nearest.pointA(), name, nearest.pointB()),
+                Place.between(Subject.PROPELLER, nearest.pointA(), Subject.body(name), nearest.pointB()),
                 why);
     }
 }

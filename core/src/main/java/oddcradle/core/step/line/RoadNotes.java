@@ -10,11 +10,12 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.host.DrivenEnd;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -23,13 +24,13 @@ import oddcradle.core.units.Quantity;
 final class RoadNotes {
     private RoadNotes() {}
 
-    static void add(Notes notes, Job job, LineResult line, RoadChart chart) {
+    static void add(ReportBuilder report, Job job, LineResult line, RoadChart chart) {
         Engine engine = job.donor().engine();
         Why ratio = new Why("primary · gear · stages", List.of(), Source.derived("tooth counts and diameters"));
-        notes.figure("overall ratio, lowest gear", Quantity.ratio(line.overallRatio(engine, 0)), ratio);
+        report.figure("overall ratio, lowest gear", Quantity.ratio(line.overallRatio(engine, 0)), ratio);
         int top = engine.gearRatios().size() - 1;
-        notes.figure("overall ratio, highest gear", Quantity.ratio(line.shiftedRatio(engine, top)), ratio);
-        notes.figure(
+        report.figure("overall ratio, highest gear", Quantity.ratio(line.shiftedRatio(engine, top)), ratio);
+        report.figure(
                 "road speed at cruise",
                 Quantity.roadSpeed(engine.cruiseSpeed()
                         / line.shiftedRatio(engine, top)
@@ -39,32 +40,32 @@ final class RoadNotes {
                 "where wheel force meets rolling and air, or the engine its limit",
                 List.of(input("machine", Quantity.mass(RoadChart.mass(job)))),
                 Source.derived("torque curve and resistance"));
-        notes.figure("top speed", Quantity.roadSpeed(chart.topSpeed()), topWhy);
+        report.figure("top speed", Quantity.roadSpeed(chart.topSpeed()), topWhy);
         double force = chart.gears().get(0).points().stream()
                 .mapToDouble(RoadChart.Point::force)
                 .max()
                 .orElse(0);
-        notes.figure(
+        report.figure(
                 "most wheel force, lowest gear",
                 Quantity.force(force),
                 new Why("F = T i eta / R", List.of(), Source.derived("torque and ratio")));
         if (chart.grip() > 0 && force > chart.grip()) {
-            notes.say(
-                    "line.grip",
+            report.say(
+                    LineFinding.GRIP,
                     Severity.NOTE,
                     Phrase.of(
                             "in the lowest gear the engine gives {} at the wheel, the tyres carry {}: they spin first",
                             Quantity.force(force),
                             Quantity.force(chart.grip())),
-                    Place.NOWHERE,
+                    Place.of(Subject.MACHINE),
                     new Why("grip · axle load", List.of(), Source.commonPractice()));
         }
-        tallerPair(notes, job, line);
-        stop(notes, job, chart);
+        tallerPair(report, job, line);
+        stop(report, job, chart);
     }
 
     /** Bigger sprockets at both ends often gear up where the builder means to gear down. */
-    private static void tallerPair(Notes notes, Job job, LineResult line) {
+    private static void tallerPair(ReportBuilder report, Job job, LineResult line) {
         DrivenEnd end = job.host().drivenEnd();
         int front = job.donor().output().teeth();
         int rear = end.teeth();
@@ -75,8 +76,8 @@ final class RoadNotes {
             double came = (double) rear / front;
             boolean bigger = chain.driverTeeth() > front && chain.drivenTeeth() > rear;
             if (bigger && chain.ratio() < came) {
-                notes.say(
-                        "line.taller",
+                report.say(
+                        LineFinding.TALLER,
                         Severity.WATCH,
                         Phrase.of(
                                 "{} to {} gives {}: less reduction than the {} of {} to {}, though both sprockets are bigger;"
@@ -88,13 +89,13 @@ final class RoadNotes {
                                 Integer.toString(front),
                                 Integer.toString(rear),
                                 Quantity.share(1 - chain.ratio() / came)),
-                        Place.of(chain.id()),
+                        Place.of(Subject.stage(chain.id())),
                         new Why("i = N2 / N1", List.of(), Source.derived("tooth counts")));
             }
         }
     }
 
-    private static void stop(Notes notes, Job job, RoadChart chart) {
+    private static void stop(ReportBuilder report, Job job, RoadChart chart) {
         double energy = RoadChart.mass(job) * chart.topSpeed() * chart.topSpeed() / 2;
         Why why = new Why(
                 "E = m v^2 / 2 from top speed, all of the brakes' share into the discs at once",
@@ -104,11 +105,11 @@ final class RoadNotes {
                 Source.derived("energy"));
         Optional<LineEnd.Brakes> brakes =
                 job.line().end().filter(LineEnd.Road.class::isInstance).flatMap(end -> ((LineEnd.Road) end).brakes());
-        notes.figure("one stop from top speed", new Quantity(energy, Kind.ENERGY), why);
-        brakes.ifPresent(old -> notes.figure(
+        report.figure("one stop from top speed", new Quantity(energy, Kind.ENERGY), why);
+        brakes.ifPresent(old -> report.figure(
                 "that heats the brake discs by", new Quantity(old.rise(energy), Kind.TEMPERATURE_RISE), why));
-        notes.say(
-                "line.brakes",
+        report.say(
+                LineFinding.BRAKES,
                 Severity.NOTE,
                 brakes.isPresent()
                         ? Phrase.of(
@@ -122,7 +123,7 @@ final class RoadNotes {
                                         + " with licensed practice whether they are enough",
                                 Quantity.roadSpeed(chart.topSpeed()),
                                 new Quantity(energy, Kind.ENERGY)),
-                Place.NOWHERE,
+                Place.of(Subject.MACHINE),
                 why);
     }
 }

@@ -12,13 +12,14 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.line.SwingArm;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.report.Notes;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -35,7 +36,7 @@ final class TravelNotes {
 
     private TravelNotes() {}
 
-    static void swingArm(Notes notes, Job job, Seating seating, LineResult line) {
+    static void swingArm(ReportBuilder report, Job job, Seating seating, LineResult line) {
         if (job.line().swingArm().isEmpty() || line.stages().isEmpty()) {
             return;
         }
@@ -61,15 +62,15 @@ final class TravelNotes {
                     chain.drivenTeeth(),
                     angles);
         } catch (InvalidValue impossible) {
-            notes.say(
-                    "line.travel",
+            report.say(
+                    LineFinding.TRAVEL,
                     Severity.STOP,
                     Phrase.of("{} does not work through the travel: {}", chain.label(), impossible.getMessage()),
-                    Place.of(chain.id(), front),
+                    Place.of(Subject.stage(chain.id()), front),
                     new Why("C > (d1 + d2) / 2", List.of(), Source.derived("geometry")));
             return;
         }
-        Place where = Place.between(chain.id(), front, "pivot", arm.pivot());
+        Place where = Place.between(Subject.stage(chain.id()), front, Subject.DATUM, arm.pivot());
         Why why = new Why(
                 "longest less shortest centre distance through the travel",
                 List.of(
@@ -78,10 +79,10 @@ final class TravelNotes {
                 Source.derived("plane geometry of the arm"));
         Quantity range = Quantity.length(travel.range());
         double tightest = arm.aft() ? travel.maxCentreAngle() - Math.PI : -travel.maxCentreAngle();
-        notes.figure(chain.label() + ": slackens through the travel by", range, why);
-        notes.figure(chain.label() + ": tightest with the arm below level by", Quantity.angle(tightest), why);
-        notes.atMost(
-                "line.travel",
+        report.figure(chain.label() + ": slackens through the travel by", range, why);
+        report.figure(chain.label() + ": tightest with the arm below level by", Quantity.angle(tightest), why);
+        report.atMost(
+                LineFinding.TRAVEL,
                 Severity.WATCH,
                 range,
                 Quantity.length(MOST_SLACK),
@@ -97,15 +98,15 @@ final class TravelNotes {
                         range),
                 where,
                 why);
-        notes.figure(
+        report.figure(
                 "front sprocket over the pivot",
                 Quantity.length(front.z() - arm.pivot().z()),
                 new Why("z1 - z2", List.of(), Source.derived("seat and frame")));
-        squat(notes, arm, chain, front, where);
+        squat(report, arm, chain, front, where);
     }
 
     /** The pull of the upper run against the arm: its turning effect about the pivot, per pull, over the arm's length. */
-    private static void squat(Notes notes, SwingArm arm, Stage.Chain chain, Vec3 front, Place where) {
+    private static void squat(ReportBuilder report, SwingArm arm, Stage.Chain chain, Vec3 front, Place where) {
         double below = (arm.lowest() + arm.highest()) / 2;
         double way = arm.aft() ? -1 : 1;
         double axleX = arm.pivot().x() + way * arm.length() * Math.cos(below);
@@ -122,9 +123,9 @@ final class TravelNotes {
                 "height of the upper chain run over the pivot, over the length of the arm, arm in mid travel",
                 List.of(input("over the pivot", Quantity.length(over))),
                 Source.commonPractice());
-        notes.figure("chain pull squats the arm by, per pull", Quantity.ratio(over / arm.length()), why);
-        notes.say(
-                "line.squat",
+        report.figure("chain pull squats the arm by, per pull", Quantity.ratio(over / arm.length()), why);
+        report.say(
+                LineFinding.SQUAT,
                 Severity.NOTE,
                 Phrase.of(
                         over >= 0
@@ -136,7 +137,7 @@ final class TravelNotes {
     }
 
     /** How sag, full throttle and a bump shift the planes of the first stage, on soft mounts. */
-    static void softMounts(Notes notes, Seating seating, LineResult line, Optional<MountedBody> mounted) {
+    static void softMounts(ReportBuilder report, Seating seating, LineResult line, Optional<MountedBody> mounted) {
         if (mounted.isEmpty() || line.stages().isEmpty()) {
             return;
         }
@@ -155,10 +156,10 @@ final class TravelNotes {
             double sag = shift(first, RigidBodyModes.movedBy(mounted.get(), weight, Vec3.ZERO), arm);
             double bump = shift(first, RigidBodyModes.movedBy(mounted.get(), weight.times(SHOCK), Vec3.ZERO), arm);
             double throttle = shift(first, RigidBodyModes.movedBy(mounted.get(), pull, arm.cross(pull)), arm);
-            told(notes, first, sag, throttle, bump);
+            told(report, first, sag, throttle, bump);
         } catch (InvalidValue free) {
-            notes.say(
-                    "line.soft",
+            report.say(
+                    LineFinding.SOFT,
                     Severity.NOT_CHECKED,
                     Phrase.of("how far the mounts shift the line is not known: they leave a motion free"),
                     PlaneNotes.place(first),
@@ -175,7 +176,7 @@ final class TravelNotes {
                 : way.withoutPartAlong(axis).length();
     }
 
-    private static void told(Notes notes, StageResult first, double sag, double throttle, double bump) {
+    private static void told(ReportBuilder report, StageResult first, double sag, double throttle, double bump) {
         Why why = new Why(
                 "K x = F on the isolators, the output's way along its shaft",
                 List.of(
@@ -185,9 +186,9 @@ final class TravelNotes {
                 Source.derived("rigid body on springs"));
         String name = first.stage().label();
         String what = first.stage().isInPlane() ? " shifts its plane by" : " moves its shaft aside by";
-        notes.figure(name + ": sag" + what, Quantity.length(sag), why);
-        notes.figure(name + ": full throttle" + what, Quantity.length(throttle), why);
-        notes.figure(name + ": a 3 g bump" + what, Quantity.length(bump), why);
+        report.figure(name + ": sag" + what, Quantity.length(sag), why);
+        report.figure(name + ": full throttle" + what, Quantity.length(throttle), why);
+        report.figure(name + ": a 3 g bump" + what, Quantity.length(bump), why);
         if (!first.stage().isInPlane()) {
             return;
         }
@@ -196,8 +197,8 @@ final class TravelNotes {
                 Quantity.length(Math.abs(first.alignment().offset()) + Math.abs(throttle) + Math.abs(bump - sag));
         Quantity limit = Quantity.length(
                 2 * PlaneNotes.offsetShare(first.stage()) * first.alignment().centreDistance());
-        notes.atMost(
-                "line.soft",
+        report.atMost(
+                LineFinding.SOFT,
                 Severity.WATCH,
                 worst,
                 limit,

@@ -2,18 +2,16 @@ package oddcradle.core.step.load;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameResult;
@@ -24,6 +22,7 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.TubeStress;
@@ -56,28 +55,28 @@ public final class LoadReport {
     public static StepReport of(Input input) {
         Outcome<FrameResult> outcome = input.frame();
         List<TubeStress> uses = input.stresses();
-        List<Figure> figures = new ArrayList<>();
-        List<Finding> findings = new ArrayList<>(outcome.reasons());
+        ReportBuilder report = new ReportBuilder(Step.LOAD);
+        report.findings(outcome.reasons());
         outcome.answer().ifPresent(result -> {
             int good = 0;
             for (TubeStress use : uses) {
                 if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
-                    findings.add(finding(input, use));
+                    finding(report, input, use);
                 }
             }
             if (!uses.isEmpty()) {
                 TubeStress worst = uses.get(0);
-                figures.add(new Figure(
+                report.figure(
                         "hardest worked tube: " + worst.tube().id(),
                         Quantity.share(worst.utilisation()),
-                        why(input, worst)));
+                        why(input, worst));
             }
-            result.cases().forEach(each -> figures(figures, findings, input, each));
+            result.cases().forEach(each -> figures(report, input, each));
         });
-        return new StepReport(Step.LOAD, figures, findings);
+        return report.report();
     }
 
-    private static void figures(List<Figure> figures, List<Finding> findings, Input input, CaseResult result) {
+    private static void figures(ReportBuilder report, Input input, CaseResult result) {
         LoadCase load = input.cases().stream()
                 .filter(each -> each.id().equals(result.id()))
                 .findFirst()
@@ -85,7 +84,7 @@ public final class LoadReport {
         MemberResult worst = result.members().stream()
                 .max(Comparator.comparingDouble(MemberResult::vonMisesMax))
                 .orElseThrow();
-        figures.add(new Figure(
+        report.figure(
                 load.label() + ": most, in " + worst.id(),
                 Quantity.stress(worst.vonMisesMax()),
                 new Why(
@@ -94,17 +93,17 @@ public final class LoadReport {
                                 input("|N/A| + M/W", Quantity.stress(worst.stressMax())),
                                 input("N", Quantity.force(worst.endJ().force().x())),
                                 input("T", Quantity.torque(worst.endJ().moment().x()))),
-                        FRAME)));
+                        FRAME));
         Vec3 up = result.reactions().stream().map(Reaction::force).reduce(Vec3.ZERO, Vec3::plus);
-        figures.add(new Figure(
+        report.figure(
                 load.label() + ": ground pushes up",
                 Quantity.force(up.z()),
                 new Why(
                         "sum of the reactions; " + leftOver(result.equilibriumError()),
                         List.of(),
-                        Source.derived("equilibrium"))));
+                        Source.derived("equilibrium")));
         if (load.chainPull() > 0) {
-            movement(figures, findings, input.seating(), result, load);
+            movement(report, input.seating(), result, load);
         }
     }
 
@@ -114,8 +113,7 @@ public final class LoadReport {
                 : (float) error + " of the greatest load is left over";
     }
 
-    private static void movement(
-            List<Figure> figures, List<Finding> findings, Seating seating, CaseResult result, LoadCase load) {
+    private static void movement(ReportBuilder report, Seating seating, CaseResult result, LoadCase load) {
         Optional<NodeMovement> donor = result.node(CradleFrame.DONOR);
         donor.ifPresent(movement -> {
             Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
@@ -129,11 +127,10 @@ public final class LoadReport {
                             input("left", Quantity.length(atSprocket.y())),
                             input("up", Quantity.length(atSprocket.z()))),
                     Source.commonPractice());
-            figures.add(new Figure(load.label() + ": front sprocket moves", moves, why));
+            report.figure(load.label() + ": front sprocket moves", moves, why);
             boolean steady = moves.si() <= limit.si();
-            findings.add(Finding.atMost(
-                    "load.movement",
-                    Step.LOAD,
+            report.atMost(
+                    LoadFinding.MOVEMENT,
                     steady ? Severity.GOOD : Severity.WATCH,
                     Phrase.of(
                             steady
@@ -143,8 +140,8 @@ public final class LoadReport {
                             limit),
                     moves,
                     limit,
-                    Place.of(CradleFrame.DONOR, seating.driverCentre()),
-                    why));
+                    Place.of(Subject.DONOR, seating.driverCentre()),
+                    why);
         });
     }
 
@@ -160,7 +157,7 @@ public final class LoadReport {
                 FRAME);
     }
 
-    private static Finding finding(Input input, TubeStress use) {
+    private static void finding(ReportBuilder report, Input input, TubeStress use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
         boolean held = use.utilisation() <= 1;
@@ -171,9 +168,8 @@ public final class LoadReport {
                 : yields
                         ? "{} ({}) yields: {} in \"{}\", {} is allowed"
                         : "{} ({}) is overworked: {} in \"{}\", {} is allowed";
-        return Finding.atMost(
-                "load.stress",
-                Step.LOAD,
+        report.atMost(
+                LoadFinding.STRESS,
                 Severity.ofUtilisation(use.utilisation()),
                 Phrase.of(
                         text,
@@ -184,7 +180,7 @@ public final class LoadReport {
                         allowed),
                 stress,
                 allowed,
-                Place.of(use.tube().id(), use.at()),
+                Place.of(Subject.tube(use.tube().id()), use.at()),
                 why(input, use));
     }
 }

@@ -2,17 +2,17 @@ package oddcradle.core.step.make;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.section.Tube;
 import oddcradle.core.units.Quantity;
@@ -41,8 +41,7 @@ public final class MakeReport {
     public static StepReport of(Input input) {
         List<CutTube> tubes = input.tubes();
         Seating seating = input.seating();
-        List<Figure> figures = new ArrayList<>();
-        List<Finding> findings = new ArrayList<>();
+        ReportBuilder report = new ReportBuilder(Step.MAKE);
         double length = 0;
         double mass = 0;
         int copes = 0;
@@ -51,40 +50,31 @@ public final class MakeReport {
             mass += tube.mass();
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
-                shallow(findings, tube, end);
-                wider(findings, seating, tube, end);
+                shallow(report, tube, end);
+                wider(report, seating, tube, end);
             }
-            straightness(findings, tube);
-            shortness(findings, tube);
-            figures.add(lengthFigure(tube));
+            straightness(report, tube);
+            shortness(report, tube);
         }
-        figures.add(
-                0,
-                new Figure(
-                        "tube to buy, kerfs in",
-                        Quantity.length(length),
-                        new Why(
-                                "sum of cut lengths and kerfs",
-                                List.of(input("kerf", Quantity.length(input.kerf()))),
-                                COPE)));
-        figures.add(1, new Figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE)));
-        figures.add(
-                2,
-                new Figure(
-                        "copes to cut", Quantity.count(copes), new Why("ends that land on a tube", List.of(), COPE)));
-        if (findings.isEmpty()) {
-            findings.add(Finding.statement(
-                    "make.ready",
-                    Step.MAKE,
+        report.figure(
+                "tube to buy, kerfs in",
+                Quantity.length(length),
+                new Why("sum of cut lengths and kerfs", List.of(input("kerf", Quantity.length(input.kerf()))), COPE));
+        report.figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE));
+        report.figure("copes to cut", Quantity.count(copes), new Why("ends that land on a tube", List.of(), COPE));
+        report.figures(tubes.stream().map(MakeReport::lengthFigure).toList());
+        if (report.hasNoFinding()) {
+            report.say(
+                    MakeFinding.READY,
                     Severity.GOOD,
                     Phrase.of(
                             "{} tubes with {} copes are ready to print",
                             Integer.toString(tubes.size()),
                             Integer.toString(copes)),
-                    Place.NOWHERE,
-                    new Why("every end that lands on a tube has a wrap", List.of(), COPE)));
+                    Place.of(Subject.CRADLE),
+                    new Why("every end that lands on a tube has a wrap", List.of(), COPE));
         }
-        return new StepReport(Step.MAKE, figures, findings);
+        return report.report();
     }
 
     private static Figure lengthFigure(CutTube tube) {
@@ -100,34 +90,32 @@ public final class MakeReport {
                         COPE));
     }
 
-    private static void shallow(List<Finding> findings, CutTube tube, TubeEnd end) {
+    private static void shallow(ReportBuilder report, CutTube tube, TubeEnd end) {
         boolean lands = !end.landsOn().isEmpty();
         boolean missing = lands && end.cope().isEmpty() && tube.tube().section() instanceof Tube;
         double radius = tube.tube().section().outerRadius();
         boolean shallow = end.cope().isPresent() && end.cope().get().notchDepth() > 2 * radius / Math.tan(LEAST_ANGLE);
         if (missing || shallow) {
-            findings.add(Finding.statement(
-                    "make.shallow",
-                    Step.MAKE,
+            report.say(
+                    MakeFinding.SHALLOW,
                     Severity.WATCH,
                     Phrase.of(
                             "{} lands on {} at less than 15°: the cope is a long feather edge; turn the tube or use a"
                                     + " gusset",
                             tube.tube().id(),
                             String.join(", ", end.landsOn())),
-                    Place.of(tube.tube().id(), end.at()),
-                    new Why("angle between the two centre lines", List.of(), Source.commonPractice())));
+                    Place.of(Subject.tube(tube.tube().id()), end.at()),
+                    new Why("angle between the two centre lines", List.of(), Source.commonPractice()));
         }
     }
 
-    private static void wider(List<Finding> findings, Seating seating, CutTube tube, TubeEnd end) {
+    private static void wider(ReportBuilder report, Seating seating, CutTube tube, TubeEnd end) {
         double radius = tube.tube().section().outerRadius();
         for (String id : end.landsOn()) {
             double header = seating.tube(id).section().outerRadius();
             if (radius > header * (1 + 1e-9)) {
-                findings.add(Finding.atMost(
-                        "make.wider",
-                        Step.MAKE,
+                report.atMost(
+                        MakeFinding.WIDER,
                         Severity.WATCH,
                         Phrase.of(
                                 "{} is wider than {} that it sits on: the weld has nothing to land on at the sides",
@@ -135,39 +123,37 @@ public final class MakeReport {
                                 id),
                         Quantity.length(2 * radius),
                         Quantity.length(2 * header),
-                        Place.of(tube.tube().id(), end.at()),
-                        new Why("outside diameters", List.of(), Source.commonPractice())));
+                        Place.of(Subject.tube(tube.tube().id()), end.at()),
+                        new Why("outside diameters", List.of(), Source.commonPractice()));
             }
         }
     }
 
-    private static void straightness(List<Finding> findings, CutTube tube) {
+    private static void straightness(ReportBuilder report, CutTube tube) {
         if (tube.bend() > STRAIGHT) {
-            findings.add(Finding.statement(
-                    "make.bend",
-                    Step.MAKE,
+            report.say(
+                    MakeFinding.BEND,
                     Severity.WATCH,
                     Phrase.of(
                             "{} changes direction by {} at an inner joint; the cut list takes it as straight",
                             tube.tube().id(),
                             Quantity.angle(tube.bend())),
-                    Place.of(tube.tube().id(), tube.first().at()),
-                    new Why("angle between the pieces", List.of(), COPE)));
+                    Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
+                    new Why("angle between the pieces", List.of(), COPE));
         }
     }
 
-    private static void shortness(List<Finding> findings, CutTube tube) {
+    private static void shortness(ReportBuilder report, CutTube tube) {
         if (tube.cutLength() < SHORTEST) {
-            findings.add(Finding.statement(
-                    "make.short",
-                    Step.MAKE,
+            report.say(
+                    MakeFinding.SHORT,
                     Severity.STOP,
                     Phrase.of(
                             "{} would be {} long: too short to hold and weld; land it elsewhere or leave it out",
                             tube.tube().id(),
                             Quantity.length(tube.cutLength())),
-                    Place.of(tube.tube().id(), tube.first().at()),
-                    new Why("cut length", List.of(), Source.commonPractice())));
+                    Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
+                    new Why("cut length", List.of(), Source.commonPractice()));
         }
     }
 }

@@ -7,16 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.survey.AdjustedPoint;
 import oddcradle.core.survey.CheckedReading;
 import oddcradle.core.survey.FoundFeature;
@@ -42,46 +40,49 @@ public final class SurveyNotes {
             List.of(),
             Source.fromMemory("Mikhail and Ackermann, Observations and Least Squares"));
 
-    private final Side side;
-    private final Step step;
+    private final ReportBuilder report;
+    private final Subject body;
     private final Map<String, Vec3> places;
     private final SurveyResult survey;
-    private final List<Finding> findings = new ArrayList<>();
 
-    public SurveyNotes(Side side, Map<String, Vec3> places, SurveyResult survey) {
-        this.side = side;
-        this.step = side == Side.DONOR ? Step.DONOR : Step.HOST;
+    private SurveyNotes(ReportBuilder report, Subject body, Map<String, Vec3> places, SurveyResult survey) {
+        this.report = report;
+        this.body = body;
         this.places = places;
         this.survey = survey;
-        survey.suspects().forEach(this::suspect);
-        missing();
-        survey.patterns().forEach(this::pattern);
-        moved();
-        agreement();
-        unchecked();
+    }
+
+    /**
+     * @param body whose readings they are
+     * @param places where the body's points are in the job, its own axes, m
+     */
+    public static void add(ReportBuilder report, Subject body, Map<String, Vec3> places, SurveyResult survey) {
+        SurveyNotes notes = new SurveyNotes(report, body, places, survey);
+        notes.figures();
+        survey.suspects().forEach(notes::suspect);
+        notes.missing();
+        survey.patterns().forEach(notes::pattern);
+        notes.moved();
+        notes.agreement();
+        notes.unchecked();
     }
 
     /** Where a surveyed point was found, body axes; empty if it was not measured or is not fixed. */
-    public Optional<Vec3> known(String id) {
+    public static Optional<Vec3> known(SurveyResult survey, String id) {
         return survey.point(id).filter(AdjustedPoint::known).map(AdjustedPoint::position);
     }
 
-    public List<Finding> findings() {
-        return findings;
-    }
-
-    public List<Figure> figures() {
-        List<Figure> figures = new ArrayList<>();
+    private void figures() {
         if (survey.points().isEmpty()) {
-            return figures;
+            return;
         }
-        figures.add(new Figure(
+        report.figure(
                 "readings",
                 Quantity.count(survey.readings().size()),
-                new Why("as entered", List.of(), Source.measured())));
+                new Why("as entered", List.of(), Source.measured()));
         for (AdjustedPoint point : survey.points()) {
             if (point.known() && point.worstSigma() > 0) {
-                figures.add(new Figure(
+                report.figure(
                         point.id() + " known to ±",
                         Quantity.length(point.worstSigma()),
                         new Why(
@@ -96,19 +97,18 @@ public final class SurveyNotes {
                                         input(
                                                 "up",
                                                 Quantity.length(point.position().z()))),
-                                ADJUSTED.source())));
+                                ADJUSTED.source()));
             }
         }
         for (FoundFeature feature : survey.features()) {
-            figures.add(new Figure(
+            report.figure(
                     feature.feature().label() + " direction known to ±",
                     Quantity.angle(feature.angleSigma()),
                     new Why(
                             "spread of the direction through the points as they scatter",
                             List.of(input("out of true", Quantity.length(feature.outOfTrue()))),
-                            Source.derived("covariance of the points"))));
+                            Source.derived("covariance of the points")));
         }
-        return figures;
     }
 
     private static Quantity value(Reading reading, double si) {
@@ -122,8 +122,8 @@ public final class SurveyNotes {
 
     private void suspect(Suspect suspect) {
         Reading reading = suspect.reading();
-        List<String> parts = new ArrayList<>(List.of(reading.id()));
-        parts.addAll(reading.points());
+        List<Subject> about = new ArrayList<>(List.of(Subject.reading(reading.id())));
+        reading.points().forEach(point -> about.add(Subject.point(point)));
         Why why = new Why(
                 "reading less what all other readings predict, against its spread",
                 List.of(
@@ -136,9 +136,8 @@ public final class SurveyNotes {
                 ? "no common slip explains it, measure again"
                 : "likeliest: " + suspect.cures().get(0).slip().words();
         String doubt = suspect.alone() ? "" : ", though another reading could be the wrong one";
-        findings.add(Finding.atMost(
-                "survey.slip",
-                step,
+        report.atMost(
+                SurveyFinding.SLIP,
                 Severity.STOP,
                 Phrase.of(
                         "{} ({}) reads {}, the others make it {}" + doubt + "; " + slip,
@@ -148,8 +147,8 @@ public final class SurveyNotes {
                         value(reading, asRead(suspect))),
                 value(reading, suspect.off()),
                 value(reading, 3.3 * Math.hypot(reading.sigma(), suspect.expectedSigma())),
-                new Place(parts, List.of()),
-                why));
+                new Place(about, List.of()),
+                why);
     }
 
     private void missing() {
@@ -164,16 +163,15 @@ public final class SurveyNotes {
                     ? "the reading wanted for its neighbour fixes it too"
                     : "wanted: its offset "
                             + wanted.stream().map(each -> each.plane().word()).collect(Collectors.joining(" and "));
-            findings.add(Finding.statement(
-                    "survey.unfixed",
-                    step,
+            report.say(
+                    SurveyFinding.UNFIXED,
                     Severity.WATCH,
                     Phrase.of("{} {} is not fixed by its readings; {}", point.id(), point.label(), cure),
-                    Place.of(point.id()),
+                    Place.of(Subject.point(point.id())),
                     new Why(
                             "the point can move and no reading changes: A'WA is singular",
                             List.of(),
-                            Source.derived("null space of the normal equations"))));
+                            Source.derived("null space of the normal equations")));
         }
     }
 
@@ -182,9 +180,8 @@ public final class SurveyNotes {
         String hole = check.pattern().points().get(worst);
         Quantity off = Quantity.length(check.off().get(worst));
         Quantity allowed = Quantity.length(check.allowed().get(worst));
-        findings.add(Finding.atMost(
-                "survey.pattern",
-                step,
+        report.atMost(
+                SurveyFinding.PATTERN,
                 check.agrees() ? Severity.GOOD : Severity.WATCH,
                 check.agrees()
                         ? Phrase.of(
@@ -198,12 +195,12 @@ public final class SurveyNotes {
                                 off),
                 off,
                 allowed,
-                Place.of(hole),
+                Place.of(Subject.point(hole)),
                 new Why(
                         "best fit of the maker's pattern; allowed sqrt(tolerance^2 + (3 sigma)^2)",
                         List.of(input(
                                 "tolerance", Quantity.length(check.pattern().tolerance()))),
-                        Source.fromMemory("Horn, J. Opt. Soc. Am. A 4 (1987)"))));
+                        Source.fromMemory("Horn, J. Opt. Soc. Am. A 4 (1987)")));
     }
 
     /** Bosses or nodes that stand elsewhere than their readings say. */
@@ -223,11 +220,10 @@ public final class SurveyNotes {
             }
         }
         if (most > NOTICED) {
-            String one = side == Side.DONOR ? "boss stands" : "node stands";
-            String several = side == Side.DONOR ? "bosses stand" : "nodes stand";
-            findings.add(Finding.atMost(
-                    "survey.moved",
-                    step,
+            String one = body.kind() == Subject.Kind.DONOR ? "boss stands" : "node stands";
+            String several = body.kind() == Subject.Kind.DONOR ? "bosses stand" : "nodes stand";
+            report.atMost(
+                    SurveyFinding.MOVED,
                     Severity.WATCH,
                     Phrase.of(
                             "{} {} in another place than the readings say; the farthest, {}, by {}",
@@ -237,8 +233,8 @@ public final class SurveyNotes {
                             Quantity.length(most)),
                     Quantity.length(most),
                     Quantity.length(NOTICED),
-                    Place.of(worst),
-                    ADJUSTED));
+                    Place.of(Subject.point(worst)),
+                    ADJUSTED);
         }
     }
 
@@ -248,20 +244,18 @@ public final class SurveyNotes {
 
     private void agreement() {
         if (!survey.settled()) {
-            findings.add(Finding.statement(
-                    "survey.unsettled",
-                    step,
+            report.say(
+                    SurveyFinding.UNSETTLED,
                     Severity.WATCH,
                     Phrase.of(
                             "the readings could not be brought together in {} steps; give the points better places by eye",
                             Integer.toString(survey.steps())),
-                    Place.NOWHERE,
-                    ADJUSTED));
+                    Place.of(body),
+                    ADJUSTED);
         }
         if (survey.degreesOfFreedom() >= FREEDOM_TO_JUDGE && survey.varianceFactor() > MOST_VARIANCE) {
-            findings.add(Finding.atMost(
-                    "survey.agreement",
-                    step,
+            report.atMost(
+                    SurveyFinding.AGREEMENT,
                     Severity.WATCH,
                     Phrase.of(
                             "the readings scatter {} times as much as their instruments should; give them larger"
@@ -269,11 +263,11 @@ public final class SurveyNotes {
                             Quantity.ratio(Math.sqrt(survey.varianceFactor()))),
                     Quantity.ratio(survey.varianceFactor()),
                     Quantity.ratio(MOST_VARIANCE),
-                    Place.NOWHERE,
+                    Place.of(body),
                     new Why(
                             "sum of squared weighted misfits over degrees of freedom",
                             List.of(input("degrees of freedom", Quantity.count(survey.degreesOfFreedom()))),
-                            ADJUSTED.source())));
+                            ADJUSTED.source()));
         }
     }
 
@@ -285,30 +279,28 @@ public final class SurveyNotes {
                 .toList();
         if (blind.isEmpty()) {
             if (!survey.readings().isEmpty() && survey.suspects().isEmpty()) {
-                findings.add(Finding.statement(
-                        "survey.checked",
-                        step,
+                report.say(
+                        SurveyFinding.CHECKED,
                         Severity.GOOD,
                         Phrase.of("every reading is checked by others, and they agree"),
-                        Place.NOWHERE,
-                        ADJUSTED));
+                        Place.of(body),
+                        ADJUSTED);
             }
             return;
         }
         String names = blind.size() <= 4
                 ? String.join(", ", blind)
                 : String.join(", ", blind.subList(0, 3)) + " and " + (blind.size() - 3) + " more";
-        findings.add(Finding.statement(
-                "survey.unchecked",
-                step,
+        report.say(
+                SurveyFinding.UNCHECKED,
                 Severity.NOTE,
                 Phrase.of(
                         "a slip in {} would go unseen: no other reading checks it; the sheet asks for one that does",
                         names),
-                Place.NOWHERE,
+                Place.of(body),
                 new Why(
                         "smallest slip that shows = 4.13 sigma / sqrt(redundancy), wanted under 5 mm, 2 degrees or 8 sigma",
                         List.of(),
-                        Source.fromMemory("Baarda, A Testing Procedure for Use in Geodetic Networks"))));
+                        Source.fromMemory("Baarda, A Testing Procedure for Use in Geodetic Networks")));
     }
 }

@@ -9,6 +9,7 @@ import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.seat.Neighbour;
@@ -101,7 +102,12 @@ public final class NeighbourChecks {
                 neighbour,
                 figures,
                 Finding.statement(
-                        "seat.follows", Step.SEAT, severity, what, new Place(List.of(neighbour.id()), points), why));
+                        SeatFinding.NEIGHBOUR,
+                        Step.SEAT,
+                        severity,
+                        what,
+                        new Place(List.of(Subject.neighbour(neighbour.id())), points),
+                        why));
     }
 
     static Figure length(String name, double metres, Why why) {

@@ -7,18 +7,18 @@ import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Service;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.units.Quantity;
 
@@ -45,42 +45,41 @@ public final class SeatReport {
     public static StepReport of(Input input) {
         Seating seating = input.seating();
         ClearanceLedger ledger = input.ledger();
-        List<Figure> figures = new ArrayList<>();
-        List<Finding> findings = new ArrayList<>();
+        ReportBuilder report = new ReportBuilder(Step.SEAT);
         int tooNear =
                 (int) ledger.near().stream().filter(gap -> gap.margin() < 0).count();
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
-        told.forEach(gap -> findings.add(finding(gap)));
-        findings.addAll(ServiceRoom.findings(input.services(), input.parts(), seating.pose(), ledger.obstacles()));
-        input.neighbours().forEach(each -> findings.add(each.finding()));
+        told.forEach(gap -> finding(report, gap));
+        ServiceRoom.add(report, input.services(), input.parts(), seating.pose(), ledger.obstacles());
+        report.findings(input.neighbours().stream()
+                .map(NeighbourChecks.NeighbourCheck::finding)
+                .toList());
         if (told.isEmpty()) {
-            findings.add(Finding.statement(
-                    "seat.no-pairs",
-                    Step.SEAT,
+            report.say(
+                    SeatFinding.NO_PAIRS,
                     Severity.NOT_CHECKED,
                     Phrase.of("no gap can be measured: the donor has no solids, or there is nothing round it"),
-                    Place.NOWHERE,
-                    new Why("number of pairs = 0", List.of(), Source.derived("parts and obstacles"))));
+                    Place.of(Subject.SEAT),
+                    new Why("number of pairs = 0", List.of(), Source.derived("parts and obstacles")));
         } else {
             Gap smallest = ledger.near().stream()
                     .min(Comparator.comparingDouble(gap -> gap.separation().distance()))
                     .orElse(told.get(0));
-            figures.add(new Figure("smallest gap", length(smallest), why(smallest)));
+            report.figure("smallest gap", length(smallest), why(smallest));
             if (tooNear > 0) {
-                figures.add(new Figure(
-                        "largest shortfall", Quantity.length(-told.get(0).margin()), why(told.get(0))));
+                report.figure("largest shortfall", Quantity.length(-told.get(0).margin()), why(told.get(0)));
             }
         }
         Vec3 cg = seating.mass().cg();
-        figures.add(new Figure(
+        report.figure(
                 "weight sits above datum",
                 Quantity.length(cg.z()),
-                new Why("z of R cg + t", List.of(), Source.derived("pose of the donor"))));
-        figures.add(new Figure(
+                new Why("z of R cg + t", List.of(), Source.derived("pose of the donor")));
+        report.figure(
                 "donor mass",
                 Quantity.mass(seating.mass().mass()),
-                new Why("as weighed", List.of(), Source.measured())));
-        return new StepReport(Step.SEAT, figures, findings);
+                new Why("as weighed", List.of(), Source.measured()));
+        return report.report();
     }
 
     private static Quantity length(Gap gap) {
@@ -107,7 +106,7 @@ public final class SeatReport {
         return gap.left() <= 0 || gap.left() < gap.limit() / 2 ? Severity.STOP : Severity.WATCH;
     }
 
-    private static Finding finding(Gap gap) {
+    private static void finding(ReportBuilder report, Gap gap) {
         boolean clash = gap.separation().overlap();
         boolean touches = gap.left() <= 0;
         boolean short_ = gap.margin() < 0;
@@ -148,17 +147,16 @@ public final class SeatReport {
                                         left,
                                         gap.nature(),
                                         limit);
-        return Finding.atLeast(
-                "seat.gap",
-                Step.SEAT,
+        report.atLeast(
+                SeatFinding.GAP,
                 severity,
                 what,
                 left,
                 limit,
                 Place.between(
-                        gap.donorPart().id(),
+                        Subject.body(gap.donorPart().id()),
                         gap.separation().pointA(),
-                        gap.obstacle().id(),
+                        Subject.body(gap.obstacle().id()),
                         gap.separation().pointB()),
                 why(gap));
     }

@@ -2,17 +2,15 @@ package oddcradle.core.step.seat;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import oddcradle.core.clearance.Body;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
@@ -24,6 +22,7 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Service;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
 /** Whether filters, plugs and dipsticks come off with the donor in its place. */
@@ -33,8 +32,7 @@ final class ServiceRoom {
 
     private ServiceRoom() {}
 
-    static List<Finding> findings(List<Service> services, List<Part> parts, Pose pose, List<Body> obstacles) {
-        List<Finding> findings = new ArrayList<>();
+    static void add(ReportBuilder report, List<Service> services, List<Part> parts, Pose pose, List<Body> obstacles) {
         for (Service service : services) {
             Part part = parts.stream()
                     .filter(each -> each.id().equals(service.part()))
@@ -43,12 +41,12 @@ final class ServiceRoom {
             List<Solid> solids =
                     part.solids().stream().map(solid -> solid.placed(pose)).toList();
             Vec3 way = pose.turn(service.direction()).unit();
-            findings.add(finding(service, solids, way, obstacles));
+            finding(report, service, solids, way, obstacles);
         }
-        return findings;
     }
 
-    private static Finding finding(Service service, List<Solid> solids, Vec3 way, List<Body> obstacles) {
+    private static void finding(
+            ReportBuilder report, Service service, List<Solid> solids, Vec3 way, List<Body> obstacles) {
         Motion off = new Motion.Slide(way, 0, service.travel());
         Body worst = null;
         Separation least = null;
@@ -73,17 +71,17 @@ final class ServiceRoom {
         }
         Quantity room = Quantity.length(service.room());
         if (least == null || least.distance() >= service.room()) {
-            return Finding.statement(
-                    "seat.service",
-                    Step.SEAT,
+            report.say(
+                    SeatFinding.SERVICE,
                     Severity.GOOD,
                     Phrase.of(
                             "{} comes off: {} of way with {} around it",
                             service.label(),
                             Quantity.length(service.travel()),
                             room),
-                    Place.of(service.part(), solids.get(0).centre()),
+                    Place.of(Subject.part(service.part()), solids.get(0).centre()),
                     why(service));
+            return;
         }
         // Of all that it would meet, the first one stops it.
         double free = service.travel();
@@ -95,9 +93,8 @@ final class ServiceRoom {
             }
         }
         boolean touches = least.distance() <= 0;
-        return Finding.atLeast(
-                "seat.service",
-                Step.SEAT,
+        report.atLeast(
+                SeatFinding.SERVICE,
                 touches ? Severity.STOP : Severity.WATCH,
                 touches
                         ? Phrase.of(
@@ -114,7 +111,7 @@ final class ServiceRoom {
                                 room),
                 Quantity.length(least.distance()),
                 room,
-                Place.between(service.part(), least.pointB(), worst.id(), least.pointA()),
+                Place.between(Subject.part(service.part()), least.pointB(), Subject.body(worst.id()), least.pointA()),
                 why(service));
     }
 

@@ -2,16 +2,14 @@ package oddcradle.core.step.shake;
 
 import static oddcradle.core.finding.Why.input;
 
-import java.util.ArrayList;
 import java.util.List;
-import oddcradle.core.finding.Figure;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
@@ -19,8 +17,8 @@ import oddcradle.core.job.donor.Engine;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
-import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -49,72 +47,69 @@ public final class ShakeReport {
         Seating seating = input.seating();
         Outcome<ShakeResult> outcome = input.shake();
         Cradle cradle = input.cradle();
-        List<Figure> figures = new ArrayList<>();
-        List<Finding> findings = new ArrayList<>(outcome.reasons());
+        ReportBuilder report = new ReportBuilder(Step.SHAKE);
+        report.findings(outcome.reasons());
         if (!cradle.isSoft() && !cradle.isolators().isEmpty()) {
-            findings.add(bolted(seating));
-            return new StepReport(Step.SHAKE, figures, findings);
+            bolted(report, seating);
+            return report.report();
         }
         outcome.answer().ifPresent(result -> {
-            modes(figures, result.modes());
-            sag(figures, findings, cradle, seating, result.modes().sag());
-            isolation(figures, findings, input.engine(), seating, result);
+            modes(report, result.modes());
+            sag(report, cradle, seating, result.modes().sag());
+            isolation(report, input.engine(), seating, result);
         });
-        return new StepReport(Step.SHAKE, figures, findings);
+        return report.report();
     }
 
-    private static Finding bolted(Seating seating) {
-        return Finding.statement(
-                "shake.hard",
-                Step.SHAKE,
+    private static void bolted(ReportBuilder report, Seating seating) {
+        report.say(
+                ShakeFinding.HARD,
                 Severity.NOTE,
                 Phrase.of(
                         "bolted hard at every mount: the frame takes all that the engine shakes with; look for cracks after the"
                                 + " first hours"),
-                Place.of(CradleFrame.DONOR, seating.mass().cg()),
+                Place.of(Subject.DONOR, seating.mass().cg()),
                 new Why("no mount has anything soft in it", List.of(), Source.commonPractice()));
     }
 
-    private static void modes(List<Figure> figures, ModesResult result) {
+    private static void modes(ReportBuilder report, ModesResult result) {
         for (Mode mode : result.modes()) {
             int motion = mode.leadingMotion();
-            figures.add(new Figure(
+            report.figure(
                     "mode, " + Math.round(mode.kineticEnergyPercent().get(motion)) + " % " + MOTIONS[motion],
                     Quantity.frequency(mode.frequencyHz()),
                     new Why(
                             "(K - w² M) phi = 0, six degrees of freedom; share = phi_i (M phi)_i / phi'M phi",
                             List.of(input("w", Quantity.rotationSpeed(2 * Math.PI * mode.frequencyHz()))),
-                            MODES)));
+                            MODES));
         }
     }
 
-    private static void sag(
-            List<Figure> figures, List<Finding> findings, Cradle cradle, Seating seating, StaticSag sag) {
+    private static void sag(ReportBuilder report, Cradle cradle, Seating seating, StaticSag sag) {
         Why why = new Why(
                 "K q = m g",
                 List.of(input("m", Quantity.mass(seating.mass().mass()))),
                 Source.derived("statics of a body on springs"));
-        figures.add(new Figure(
+        report.figure(
                 "sag under its own weight",
                 Quantity.length(-sag.cgDisplacement().z()),
-                why));
+                why);
         for (int k = 0; k < sag.mounts().size(); k++) {
             Isolator isolator = cradle.isolators().get(k);
             Vec3 d = sag.mounts().get(k).deflection();
             MountElement.Strain strain = isolator.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
-            strain(findings, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
-            strain(findings, seating, isolator, "squeezed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
+            strain(report, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
+            strain(report, seating, isolator, "squeezed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
         }
     }
 
     private static void strain(
-            List<Finding> findings, Seating seating, Isolator isolator, String verb, double strain, double limit) {
+            ReportBuilder report, Seating seating, Isolator isolator, String verb, double strain, double limit) {
         if (strain <= limit) {
             return;
         }
-        findings.add(Finding.atMost(
-                "shake.strain",
-                Step.SHAKE,
+        report.atMost(
+                ShakeFinding.STRAIN,
                 Severity.WATCH,
                 Phrase.of(
                         "isolator {} is {} by {} of its height all day; {} is the most for long life",
@@ -124,24 +119,15 @@ public final class ShakeReport {
                         Quantity.share(limit)),
                 Quantity.share(strain),
                 Quantity.share(limit),
-                Place.of(isolator.id(), seating.boss(isolator.boss())),
-                new Why("strain = deflection / rubber height", List.of(), Source.commonPractice())));
+                Place.of(Subject.mount(isolator.id()), seating.boss(isolator.boss())),
+                new Why("strain = deflection / rubber height", List.of(), Source.commonPractice()));
     }
 
-    private static void isolation(
-            List<Figure> figures, List<Finding> findings, Engine engine, Seating seating, ShakeResult result) {
+    private static void isolation(ReportBuilder report, Engine engine, Seating seating, ShakeResult result) {
         isolationAt(
-                figures,
-                findings,
-                seating,
-                result.modes(),
-                engine,
-                "idle",
-                result.transmissibilityAtIdle(),
-                engine.idleSpeed());
+                report, seating, result.modes(), engine, "idle", result.transmissibilityAtIdle(), engine.idleSpeed());
         isolationAt(
-                figures,
-                findings,
+                report,
                 seating,
                 result.modes(),
                 engine,
@@ -151,8 +137,7 @@ public final class ShakeReport {
     }
 
     private static void isolationAt(
-            List<Figure> figures,
-            List<Finding> findings,
+            ReportBuilder report,
             Seating seating,
             ModesResult result,
             Engine engine,
@@ -173,15 +158,14 @@ public final class ShakeReport {
                                 "highest mode",
                                 Quantity.frequency(result.modes().get(5).frequencyHz()))),
                 ISOLATION);
-        figures.add(new Figure("passed on at " + when, Quantity.share(through), why));
+        report.figure("passed on at " + when, Quantity.share(through), why);
         boolean quiet = through <= limit;
         Severity bad = through > 1 ? Severity.STOP : Severity.WATCH;
         String text = through > 1
                 ? "at {} {} the mounts pass on {} of the firing shake at {}: they make it worse; {} is the most"
                 : "at {} {} the mounts pass on {} of the firing shake at {}; {} is the most";
-        findings.add(Finding.atMost(
-                "shake." + when,
-                Step.SHAKE,
+        report.atMost(
+                when.equals("idle") ? ShakeFinding.IDLE : ShakeFinding.CRUISE,
                 quiet ? Severity.GOOD : bad,
                 Phrase.of(
                         text,
@@ -192,8 +176,8 @@ public final class ShakeReport {
                         Quantity.share(limit)),
                 Quantity.share(through),
                 Quantity.share(limit),
-                Place.of("donor", seating.mass().cg()),
-                why));
+                Place.of(Subject.DONOR, seating.mass().cg()),
+                why);
     }
 
     /** The donor on its mounts, and the engine that shakes it. */

@@ -42,7 +42,7 @@ class CradleReportTest {
 
     private static List<Finding> found(Job job, String code) {
         return Examination.of(job).report(Step.CRADLE).findings().stream()
-                .filter(finding -> finding.code().equals(code))
+                .filter(finding -> finding.code().id().equals(code))
                 .toList();
     }
 
@@ -77,7 +77,7 @@ class CradleReportTest {
         Job job = with(
                 new CradleEdit.AddTube(tube("C3", "N1", "N2"), List.of(at("N1", 0.5, 0, 0.9), at("N2", 0.7, 0, 0.9))));
         assertThat(severity(job, "cradle.floating")).isEqualTo(Severity.STOP);
-        assertThat(found(job, "cradle.floating").get(0).where().parts()).contains("C3");
+        assertThat(found(job, "cradle.floating").get(0).where().ids()).contains("C3");
         assertThat(found(JOB, "cradle.floating")).isEmpty();
     }
 
@@ -93,7 +93,7 @@ class CradleReportTest {
     void tubeThroughTheAxle_isNamed_andATubeThatEndsBesideItIsNot() {
         Job through = with(new CradleEdit.AddTube(tube("C3", "N1", "S3"), List.of(at("N1", -0.3, 0.1, 0.3))));
         assertThat(severity(through, "cradle.through")).isEqualTo(Severity.STOP);
-        assertThat(found(through, "cradle.through").get(0).where().parts()).contains("C3", "K1");
+        assertThat(found(through, "cradle.through").get(0).where().ids()).contains("C3", "K1");
         assertThat(found(JOB, "cradle.through")).isEmpty();
     }
 
@@ -375,7 +375,7 @@ class CradleReportTest {
             Examination examination = Examination.of(troubled.get(k));
             String code = codes.get(k);
             Finding finding = examination.report(Step.CRADLE).findings().stream()
-                    .filter(each -> each.code().equals(code))
+                    .filter(each -> each.code().id().equals(code))
                     .findFirst()
                     .orElseThrow();
             List<Cure> cures = Cures.of(examination, finding);
@@ -397,7 +397,7 @@ class CradleReportTest {
                         at("N1", beside.x(), beside.y() - 0.2, beside.z()),
                         at("N2", beside.x(), beside.y() + 0.2, beside.z()))));
         assertThat(found(near, "cradle.shorted"))
-                .anyMatch(finding -> finding.where().parts().contains("C3"));
+                .anyMatch(finding -> finding.where().ids().contains("C3"));
         assertThat(found(JOB, "cradle.shorted")).isEmpty();
     }
 }

@@ -55,7 +55,7 @@ class DonorAndHostTest {
 
     private static Optional<Finding> finding(Job job, String code) {
         return Examination.of(job).findings().stream()
-                .filter(each -> each.code().equals(code))
+                .filter(each -> each.code().id().equals(code))
                 .findFirst();
     }
 
@@ -293,7 +293,7 @@ class DonorAndHostTest {
                         "donor.scan")
                 .orElseThrow();
         assertThat(off.severity()).isEqualTo(Severity.WATCH);
-        assertThat(off.where().parts()).containsExactly("B3");
+        assertThat(off.where().ids()).containsExactly("B3");
         Job loose = job.withDonor(job.donor().withScan(Optional.of(new Scan("case.stl", 0.001, picks.subList(0, 2)))));
         assertThat(finding(loose, "donor.scan-loose")).isPresent();
         assertThat(finding(loose, "donor.scan-unread")).isPresent();

@@ -35,7 +35,7 @@ class DrivenEndTest {
 
     private static Optional<Finding> find(Job job, String code) {
         return Examination.of(job).report(Step.LINE).findings().stream()
-                .filter(each -> each.code().equals(code))
+                .filter(each -> each.code().id().equals(code))
                 .findFirst();
     }
 
@@ -204,8 +204,8 @@ class DrivenEndTest {
                 JOB.host().withKeepOuts(List.of(JOB.host().keepOuts().get(0), post)));
         Examination examination = Examination.of(job);
         Finding near = examination.findings().stream()
-                .filter(each ->
-                        each.code().equals("seat.gap") && each.where().parts().equals(List.of("S1", "K9")))
+                .filter(each -> each.code().id().equals("seat.gap")
+                        && each.where().ids().equals(List.of("S1", "K9")))
                 .findFirst()
                 .orElseThrow();
         assertThat(near.severity()).isIn(Severity.WATCH, Severity.STOP);

@@ -62,7 +62,7 @@ class JackShaftTest {
 
     private static Optional<Finding> find(Job job, String code) {
         return Examination.of(job).report(Step.LINE).findings().stream()
-                .filter(each -> each.code().equals(code))
+                .filter(each -> each.code().id().equals(code))
                 .findFirst();
     }
 

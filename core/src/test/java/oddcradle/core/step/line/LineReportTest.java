@@ -41,7 +41,7 @@ class LineReportTest {
 
     private static Optional<Finding> find(Job job, String code) {
         return Examination.of(job).report(Step.LINE).findings().stream()
-                .filter(each -> each.code().equals(code))
+                .filter(each -> each.code().id().equals(code))
                 .findFirst();
     }
 
@@ -222,8 +222,8 @@ class LineReportTest {
         Job crooked = new LineEdit.SetShaft(jackshaft(0.03).withWheels(0.12, 0.06)).applyTo(twoChains(0.03));
         Examination examination = Examination.of(crooked);
         Finding offset = examination.findings().stream()
-                .filter(each -> each.code().equals("line.offset")
-                        && each.where().parts().contains("S1"))
+                .filter(each -> each.code().id().equals("line.offset")
+                        && each.where().ids().contains("S1"))
                 .findFirst()
                 .orElseThrow();
         assertThat(offset.severity()).isEqualTo(Severity.STOP);

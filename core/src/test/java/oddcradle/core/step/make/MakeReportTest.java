@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
@@ -39,7 +38,7 @@ class MakeReportTest {
 
     private static List<String> codes(Job job) {
         return Examination.of(job).report(Step.MAKE).findings().stream()
-                .map(Finding::code)
+                .map(finding -> finding.code().id())
                 .toList();
     }
 

@@ -170,7 +170,7 @@ final class DetailSheet extends VBox {
         for (Detail detail : desk.session().job().cradle().details()) {
             Label words = new Label(detail.id() + ": "
                     + findings.stream()
-                            .filter(finding -> finding.where().parts().contains(detail.id())
+                            .filter(finding -> finding.where().ids().contains(detail.id())
                                     || finding.what().in(desk.units()).contains(" " + detail.id() + " "))
                             .findFirst()
                             .map(finding -> finding.what().in(desk.units()))

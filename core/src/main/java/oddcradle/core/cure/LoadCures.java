@@ -1,0 +1,88 @@
+package oddcradle.core.cure;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
+import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.Cure;
+import oddcradle.core.section.Tube;
+import oddcradle.core.step.load.LoadFinding;
+import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.TubeStresses;
+
+/** What would mend a finding of the loaded frame. */
+final class LoadCures {
+    private LoadCures() {}
+
+    static List<Cure> of(Examination examination, Finding finding) {
+        Job job = examination.job();
+        return switch ((LoadFinding) finding.code()) {
+            case STRESS -> thicker(job, examination, finding);
+            case MOVEMENT -> harder(job, finding.limit().orElseThrow().si());
+            default -> List.of();
+        };
+    }
+
+    /** The lightest stock tube that brings the tube's stress under what is allowed, by solving the frame again. */
+    private static List<Cure> thicker(Job job, Examination examination, Finding finding) {
+        String id = finding.where().first(Subject.Kind.TUBE).orElseThrow();
+        Member tube = job.member(id).orElseThrow();
+        double needed = finding.measured().orElseThrow().si()
+                / finding.limit().orElseThrow().si();
+        double modulus = tube.remaining().secondMomentY() / tube.remaining().outerRadius();
+        for (Tube stock : SectionStock.tubes()) {
+            // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do.
+            if (stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {
+                continue;
+            }
+            JobEdit edit = new JobEdit.SetSection(id, stock);
+            if (holds(edit.applyTo(job), id)) {
+                return List.of(Cure.of(edit));
+            }
+        }
+        return List.of();
+    }
+
+    /** The softest harder rubber that keeps the sprocket still enough, by solving the frame again. */
+    private static List<Cure> harder(Job job, double limit) {
+        List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
+        double now = job.cradle().isolators().stream()
+                .flatMapToDouble(isolator -> isolator.element().shore().stream().mapToDouble(Double::doubleValue))
+                .max()
+                .orElse(Double.POSITIVE_INFINITY);
+        for (double hardness : job.cradle().soldHardnesses()) {
+            JobEdit edit = new JobEdit.SetHardness(all, hardness);
+            if (hardness > now && movementWithin(edit.applyTo(job), limit)) {
+                return List.of(Cure.of(edit));
+            }
+        }
+        return List.of();
+    }
+
+    private static boolean movementWithin(Job job, double limit) {
+        return Examination.of(job).report(Step.LOAD).findings().stream()
+                .filter(finding -> finding.code().equals(LoadFinding.MOVEMENT))
+                .allMatch(finding -> finding.measured().orElseThrow().si() <= limit);
+    }
+
+    private static boolean holds(Job job, String tube) {
+        Seating seating = Seating.of(job);
+        CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
+        Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
+        return result.isPresent()
+                && TubeStresses.of(TubeStresses.input(job, built, result.get())).stream()
+                        .filter(use -> use.tube().id().equals(tube))
+                        .allMatch(use -> use.utilisation() <= 1);
+    }
+}

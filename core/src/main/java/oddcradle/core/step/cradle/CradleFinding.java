@@ -1,0 +1,54 @@
+package oddcradle.core.step.cradle;
+
+import oddcradle.core.finding.FindingCode;
+
+/** What may be found of the cradle. */
+public enum CradleFinding implements FindingCode {
+    ADAPTER,
+    ADAPTER_SHAFT,
+    ADAPTER_TORQUE,
+    ALLOY,
+    BOLT,
+    BOLT_LENGTH,
+    BOTTOMS,
+    BRACKET,
+    WASHER_OVERLAP,
+    CLAMP_PAD,
+    CLUTCH,
+    COLLAR,
+    CRUSH,
+    DEPTH_LEFT,
+    DOUBLED,
+    EDGE,
+    ENGAGEMENT,
+    FLOATING,
+    FLOPPY,
+    FOLDED,
+    FREE_BOSS,
+    GUSSET,
+    HANGER,
+    HUB,
+    LANDED,
+    LANDING_PAD,
+    LOOSE_END,
+    MIXED_THREADS,
+    NO_ISOLATOR,
+    NOTCH,
+    REFIT,
+    SHANK,
+    SHORTED,
+    SLEEVE,
+    SLIDE,
+    COMPRESSION,
+    STACK,
+    STOCK,
+    TAB,
+    THIN_TAB,
+    THROUGH,
+    UNLINED;
+
+    @Override
+    public String area() {
+        return "cradle";
+    }
+}

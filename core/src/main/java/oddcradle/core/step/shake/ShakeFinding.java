@@ -1,0 +1,16 @@
+package oddcradle.core.step.shake;
+
+import oddcradle.core.finding.FindingCode;
+
+/** What may be found of the mounts as springs. */
+public enum ShakeFinding implements FindingCode {
+    CRUISE,
+    HARD,
+    IDLE,
+    STRAIN;
+
+    @Override
+    public String area() {
+        return "shake";
+    }
+}

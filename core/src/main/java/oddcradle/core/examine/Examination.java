@@ -18,6 +18,7 @@ import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.mesh.MeshTree;
+import oddcradle.core.hardware.Hardware;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.hardware.MountDesigner;
 import oddcradle.core.job.Job;
@@ -336,6 +337,11 @@ public final class Examination {
     /** Every mount that a tube carries, to the last washer. */
     public List<MountDesign> mountDesigns() {
         return mountDesigns;
+    }
+
+    /** What is bought, turned or cut for the mounts. */
+    public Hardware hardware() {
+        return Hardware.of(mountDesigns);
     }
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */

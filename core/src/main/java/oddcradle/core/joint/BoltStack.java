@@ -87,7 +87,7 @@ public record BoltStack(
      * @param inner radius, m
      * @param outer radius, m
      */
-    public record Layer(String name, Side side, double from, double to, double inner, double outer) {}
+    public record Layer(LayerKind kind, Side side, double from, double to, double inner, double outer) {}
 
     /**
      * Metal of both sides that come near each other.
@@ -96,7 +96,7 @@ public record BoltStack(
      * @param needed what the rubber moves there, and {@link #SPARE}, m
      * @param trim what has to come off to cure it, in words; empty where nothing has to
      */
-    public record Contact(String engine, String frame, double gap, double needed, String trim) {
+    public record Contact(LayerKind engine, LayerKind frame, double gap, double needed, String trim) {
         public boolean shorts() {
             return gap < needed - 1e-9;
         }

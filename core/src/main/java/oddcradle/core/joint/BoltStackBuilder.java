@@ -29,11 +29,11 @@ final class BoltStackBuilder {
         this.thread = wanted.thread();
         this.shims = BoltStack.shims(wanted.gap(), thread.inch());
         this.shimmed = shims.stream().mapToDouble(Double::doubleValue).sum();
-        layers.add(ring("lug", Side.ENGINE, -wanted.lug(), 0, thread.diameter() / 2, 1.1 * thread.diameter()));
+        layers.add(ring(LayerKind.LUG, Side.ENGINE, -wanted.lug(), 0, thread.diameter() / 2, 1.1 * thread.diameter()));
     }
 
-    private static Layer ring(String name, Side side, double from, double to, double inner, double outer) {
-        return new Layer(name, side, from, to, inner, outer);
+    private static Layer ring(LayerKind kind, Side side, double from, double to, double inner, double outer) {
+        return new Layer(kind, side, from, to, inner, outer);
     }
 
     BoltStack soft() {
@@ -47,39 +47,51 @@ final class BoltStackBuilder {
         double hole = BoltStack.sleeveHole(thread, wanted.grade(), wanted.across());
         double at = shimmed;
         if (shimmed > 0) {
-            layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
+            layers.add(ring(LayerKind.SHIMS, Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
         }
         if (spacer > 0) {
-            layers.add(ring("spacer", Side.ENGINE, at, at + spacer, thread.diameter() / 2, sleeveRadius + SPACER_WALL));
+            layers.add(ring(
+                    LayerKind.SPACER, Side.ENGINE, at, at + spacer, thread.diameter() / 2, sleeveRadius + SPACER_WALL));
             at += spacer;
         }
         double rubber = wanted.padDiameter() / 2;
         double sleeve =
                 wanted.decided().sleeve().orElse(wanted.pad() + wanted.frame() + snubber + BoltStack.sleeveFree());
         double compression = (wanted.pad() + wanted.frame() + snubber - sleeve) / (wanted.pad() + snubber);
-        layers.add(ring("sleeve", Side.ENGINE, at, at + sleeve, thread.diameter() / 2, sleeveRadius));
+        layers.add(ring(LayerKind.SLEEVE, Side.ENGINE, at, at + sleeve, thread.diameter() / 2, sleeveRadius));
         double frameFrom = at + wanted.pad();
         double frameTo = frameFrom + wanted.frame();
-        layers.add(ring(wanted.isSoft() ? "pad" : "", Side.RUBBER, at, frameFrom, sleeveRadius, rubber));
-        layers.add(ring("frame plate", Side.FRAME, frameFrom, frameTo, hole / 2, Math.max(rubber, hole / 2 + 0.006)));
-        layers.add(ring("snubber", Side.RUBBER, frameTo, frameTo + snubber, hole / 2, Math.min(rubber, hole)));
+        layers.add(ring(LayerKind.PAD, Side.RUBBER, at, frameFrom, sleeveRadius, rubber));
+        layers.add(ring(
+                LayerKind.FRAME_PLATE, Side.FRAME, frameFrom, frameTo, hole / 2, Math.max(rubber, hole / 2 + 0.006)));
+        layers.add(ring(LayerKind.SNUBBER, Side.RUBBER, frameTo, frameTo + snubber, hole / 2, Math.min(rubber, hole)));
         double washer = largeWasher(hole, rubber);
         double end = at + sleeve;
         layers.add(ring(
-                "large washer",
+                LayerKind.LARGE_WASHER,
                 Side.ENGINE,
                 end,
                 end + BoltStack.largeWasherThickness(),
                 thread.diameter() / 2,
                 washer));
         end += BoltStack.largeWasherThickness();
-        contact("sleeve", "edge of the plate's hole", hole / 2 - sleeveRadius, wanted.across(), "bore the hole");
-        contact("large washer", "frame plate", at + sleeve - frameTo, wanted.along(), "thicken the snubber");
-        contact(spacer > 0 ? "spacer" : "lug", "frame plate", wanted.pad(), wanted.along(), "take a higher pad");
+        contact(LayerKind.SLEEVE, LayerKind.HOLE_EDGE, hole / 2 - sleeveRadius, wanted.across(), "bore the hole");
+        contact(
+                LayerKind.LARGE_WASHER,
+                LayerKind.FRAME_PLATE,
+                at + sleeve - frameTo,
+                wanted.along(),
+                "thicken the snubber");
+        contact(
+                spacer > 0 ? LayerKind.SPACER : LayerKind.LUG,
+                LayerKind.FRAME_PLATE,
+                wanted.pad(),
+                wanted.along(),
+                "take a higher pad");
         if (Double.isFinite(wanted.beside())) {
             contact(
-                    "large washer",
-                    "tube beside it",
+                    LayerKind.LARGE_WASHER,
+                    LayerKind.TUBE,
                     wanted.beside() - washer,
                     wanted.across(),
                     "grind a flat on the washer");
@@ -98,7 +110,7 @@ final class BoltStackBuilder {
                 .orElse(Math.ceil(2000 * usual - 1e-6) / 2000);
     }
 
-    private void contact(String engine, String frame, double gap, double moves, String cure) {
+    private void contact(LayerKind engine, LayerKind frame, double gap, double moves, String cure) {
         double needed = moves + BoltStack.SPARE;
         boolean shorts = gap < needed - 1e-9;
         contacts.add(new Contact(engine, frame, gap, needed, shorts ? cure : ""));
@@ -114,36 +126,36 @@ final class BoltStackBuilder {
         double rubber = wanted.padDiameter() / 2;
         double at = shimmed;
         if (shimmed > 0) {
-            layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
+            layers.add(ring(LayerKind.SHIMS, Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
         }
         if (spacer > 0) {
-            layers.add(ring("spacer", Side.ENGINE, at, at + spacer, thread.diameter() / 2, rubber / 2));
+            layers.add(ring(LayerKind.SPACER, Side.ENGINE, at, at + spacer, thread.diameter() / 2, rubber / 2));
             at += spacer;
         }
         double upper = at + BOND_PLATE;
         double lower = at + wanted.pad() - BOND_PLATE;
         double far = at + wanted.pad() + wanted.frame();
-        layers.add(ring("upper plate", Side.ENGINE, at, upper, 0, rubber));
-        layers.add(ring("pad", Side.RUBBER, upper, lower, 0, rubber));
-        layers.add(ring("lower plate", Side.FRAME, lower, at + wanted.pad(), 0, rubber));
-        layers.add(ring("seat and tube", Side.FRAME, at + wanted.pad(), far, hole / 2, rubber));
+        layers.add(ring(LayerKind.UPPER_PLATE, Side.ENGINE, at, upper, 0, rubber));
+        layers.add(ring(LayerKind.PAD, Side.RUBBER, upper, lower, 0, rubber));
+        layers.add(ring(LayerKind.LOWER_PLATE, Side.FRAME, lower, at + wanted.pad(), 0, rubber));
+        layers.add(ring(LayerKind.SEAT_AND_TUBE, Side.FRAME, at + wanted.pad(), far, hole / 2, rubber));
         double stud = far - lower + thread.washerThickness() + thread.nutHeight() + studEnd();
-        layers.add(ring("lower stud", Side.FRAME, at + wanted.pad(), lower + stud, 0, thread.diameter() / 2));
+        layers.add(ring(LayerKind.LOWER_STUD, Side.FRAME, at + wanted.pad(), lower + stud, 0, thread.diameter() / 2));
         layers.add(ring(
-                "washer",
+                LayerKind.WASHER,
                 Side.FRAME,
                 far,
                 far + thread.washerThickness(),
                 thread.diameter() / 2,
                 thread.washerDiameter() / 2));
         layers.add(ring(
-                "nut",
+                LayerKind.NUT,
                 Side.FRAME,
                 far + thread.washerThickness(),
                 far + thread.washerThickness() + thread.nutHeight(),
                 thread.diameter() / 2,
                 thread.acrossCorners() / 2));
-        contact("upper plate", "lower plate", lower - upper, wanted.along(), "take a higher pad");
+        contact(LayerKind.UPPER_PLATE, LayerKind.LOWER_PLATE, lower - upper, wanted.along(), "take a higher pad");
         return wanted.isBlind()
                 ? upperStud(at, hole, spacer, axialClearance - spacer, wanted.diameters() * thread.diameter())
                 : upperStudThrough(at, hole, spacer, axialClearance - spacer);
@@ -155,7 +167,7 @@ final class BoltStackBuilder {
 
     private BoltStack upperStud(double at, double hole, double spacer, double axialClearance, double engaged) {
         double into = Math.min(engaged, wanted.depth() - thread.pitch());
-        layers.add(ring("bolt", Side.ENGINE, -into, at, 0, thread.diameter() / 2));
+        layers.add(ring(LayerKind.BOLT, Side.ENGINE, -into, at, 0, thread.diameter() / 2));
         ThreadReach reach = ThreadReach.of(into, wanted.depth(), thread.diameter(), wanted.diameters());
         BoltLength stud = new BoltLength(at + into, 0, studMark(at + into));
         return result(stud, at, 0, Optional.of(reach), 0, hole, spacer, 0, Double.NaN, axialClearance);
@@ -165,16 +177,21 @@ final class BoltStackBuilder {
         double washer = thread.washerThickness();
         double top = -wanted.lug() - washer - thread.nutHeight();
         layers.add(ring(
-                "washer",
+                LayerKind.WASHER,
                 Side.ENGINE,
                 -wanted.lug() - washer,
                 -wanted.lug(),
                 thread.diameter() / 2,
                 thread.washerDiameter() / 2));
         layers.add(ring(
-                "nut", Side.ENGINE, top, top + thread.nutHeight(), thread.diameter() / 2, thread.acrossCorners() / 2));
+                LayerKind.NUT,
+                Side.ENGINE,
+                top,
+                top + thread.nutHeight(),
+                thread.diameter() / 2,
+                thread.acrossCorners() / 2));
         double length = at - top + studEnd();
-        layers.add(ring("bolt", Side.ENGINE, at - length, at, 0, thread.diameter() / 2));
+        layers.add(ring(LayerKind.BOLT, Side.ENGINE, at - length, at, 0, thread.diameter() / 2));
         return result(
                 new BoltLength(length, 0, studMark(length)),
                 at + wanted.lug() + washer,
@@ -200,11 +217,11 @@ final class BoltStackBuilder {
                 .spacer()
                 .orElse(Double.isInfinite(axialClearance) ? 0 : Math.max(0, Math.floor(2000 * axialClearance) / 2000));
         if (shimmed > 0) {
-            layers.add(ring("shims", Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
+            layers.add(ring(LayerKind.SHIMS, Side.ENGINE, 0, at, thread.diameter() / 2, thread.washerDiameter() / 2));
         }
         if (spacer > 0) {
             layers.add(ring(
-                    "spacer",
+                    LayerKind.SPACER,
                     Side.ENGINE,
                     at,
                     at + spacer,
@@ -213,10 +230,15 @@ final class BoltStackBuilder {
             at += spacer;
         }
         double plate = Math.max(thread.washerDiameter(), 2 * thread.diameter()) / 2 + 0.004;
-        layers.add(ring("frame plate", Side.FRAME, at, at + wanted.frame(), hole / 2, plate));
+        layers.add(ring(LayerKind.FRAME_PLATE, Side.FRAME, at, at + wanted.frame(), hole / 2, plate));
         if (wanted.plates() == 2) {
-            layers.add(
-                    ring("second plate", Side.FRAME, -wanted.lug() - wanted.frame(), -wanted.lug(), hole / 2, plate));
+            layers.add(ring(
+                    LayerKind.SECOND_PLATE,
+                    Side.FRAME,
+                    -wanted.lug() - wanted.frame(),
+                    -wanted.lug(),
+                    hole / 2,
+                    plate));
         }
         return fastened(at + wanted.frame(), 0, hole, spacer, 0, 0, axialClearance - spacer);
     }
@@ -232,7 +254,8 @@ final class BoltStackBuilder {
             double axialClearance) {
         double washer = thread.washerThickness();
         double near = wanted.plates() == 2 && !wanted.isSoft() ? -wanted.lug() - wanted.frame() : -wanted.lug();
-        layers.add(ring("washer", Side.ENGINE, end, end + washer, thread.diameter() / 2, thread.washerDiameter() / 2));
+        layers.add(ring(
+                LayerKind.WASHER, Side.ENGINE, end, end + washer, thread.diameter() / 2, thread.washerDiameter() / 2));
         double far = end + washer;
         return wanted.isBlind()
                 ? blind(far, sleeve, hole, spacer, compression, washerOverlap, axialClearance)
@@ -249,8 +272,13 @@ final class BoltStackBuilder {
             double washerOverlap,
             double axialClearance) {
         double washer = thread.washerThickness();
-        layers.add(
-                ring("washer", Side.ENGINE, near - washer, near, thread.diameter() / 2, thread.washerDiameter() / 2));
+        layers.add(ring(
+                LayerKind.WASHER,
+                Side.ENGINE,
+                near - washer,
+                near,
+                thread.diameter() / 2,
+                thread.washerDiameter() / 2));
         double from = near - washer;
         double grip = far - from;
         double wants = grip + thread.nutHeight() + BoltStack.leastProtrusion() * thread.pitch();
@@ -259,10 +287,15 @@ final class BoltStackBuilder {
                 .map(length -> BoltLength.exactly(thread, length))
                 .or(() -> BoltLength.atLeast(thread, wants))
                 .orElseGet(() -> BoltLength.exactly(thread, Math.ceil(200 * wants) / 200));
-        layers.add(ring("head", Side.ENGINE, from - thread.headHeight(), from, 0, thread.acrossCorners() / 2));
-        layers.add(ring("bolt", Side.ENGINE, from, from + bolt.length(), 0, thread.diameter() / 2));
+        layers.add(ring(LayerKind.HEAD, Side.ENGINE, from - thread.headHeight(), from, 0, thread.acrossCorners() / 2));
+        layers.add(ring(LayerKind.BOLT, Side.ENGINE, from, from + bolt.length(), 0, thread.diameter() / 2));
         layers.add(ring(
-                "nut", Side.ENGINE, far, far + thread.nutHeight(), thread.diameter() / 2, thread.acrossCorners() / 2));
+                LayerKind.NUT,
+                Side.ENGINE,
+                far,
+                far + thread.nutHeight(),
+                thread.diameter() / 2,
+                thread.acrossCorners() / 2));
         double threadProtrusion = (bolt.length() - grip - thread.nutHeight()) / thread.pitch();
         return result(
                 bolt,
@@ -294,8 +327,8 @@ final class BoltStackBuilder {
                 .or(() -> BoltLength.atLeast(thread, least).filter(each -> each.length() <= most + 1e-9))
                 .or(() -> BoltLength.atMost(thread, most))
                 .orElseGet(() -> BoltLength.exactly(thread, Math.max(least, thread.diameter())));
-        layers.add(ring("head", Side.ENGINE, far, far + thread.headHeight(), 0, thread.acrossCorners() / 2));
-        layers.add(ring("bolt", Side.ENGINE, far - bolt.length(), far, 0, thread.diameter() / 2));
+        layers.add(ring(LayerKind.HEAD, Side.ENGINE, far, far + thread.headHeight(), 0, thread.acrossCorners() / 2));
+        layers.add(ring(LayerKind.BOLT, Side.ENGINE, far - bolt.length(), far, 0, thread.diameter() / 2));
         ThreadReach reach = ThreadReach.of(bolt.length() - grip, wanted.depth(), thread.diameter(), wanted.diameters());
         return result(
                 bolt, grip, 0, Optional.of(reach), sleeve, hole, spacer, compression, washerOverlap, axialClearance);

@@ -261,7 +261,7 @@ public final class Proposals {
         if (!troubles.isEmpty()) {
             return troubles.get(0);
         }
-        return use.map(each -> each.tube().label() + " works hardest, "
+        return use.map(each -> each.tube().label() + " has the highest utilisation, "
                         + UnitStyle.MILLIMETRES.show(Quantity.share(each.utilisation()))
                         + " of what is allowed in \"" + each.load().label() + "\"")
                 .orElse("the frame does not stand");

@@ -43,7 +43,7 @@ class BoltStackTest {
 
     private static Layer layer(BoltStack stack, String name) {
         return stack.layers().stream()
-                .filter(each -> each.name().equals(name))
+                .filter(each -> each.kind().word().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
@@ -92,7 +92,7 @@ class BoltStackTest {
     void washerThatReachesTheTubeBeside_shortsTheIsolator() {
         BoltStack near = BoltStack.design(soft(0.02, 0, 0.003, 0.004, 0.02, decided(null, null, 0.05)));
         BoltStack.Contact contact = near.contacts().stream()
-                .filter(each -> each.frame().startsWith("tube"))
+                .filter(each -> each.frame() == LayerKind.TUBE)
                 .findFirst()
                 .orElseThrow();
         assertThat(contact.shorts()).isTrue();
@@ -105,7 +105,7 @@ class BoltStackTest {
     @Test
     void rubberThatMovesFurtherThanThePad_shortsOnTheLug() {
         BoltStack stack = BoltStack.design(soft(0.01, 0, 0.012, 0.002, FREE, BoltStack.Decided.NOTHING));
-        assertThat(stack.contacts()).anyMatch(each -> each.engine().equals("lug") && each.shorts());
+        assertThat(stack.contacts()).anyMatch(each -> each.engine() == LayerKind.LUG && each.shorts());
     }
 
     @Test
@@ -224,8 +224,7 @@ class BoltStackTest {
                     FREE,
                     BoltStack.Decided.NOTHING));
             List<Layer> column = stack.layers().stream()
-                    .filter(each ->
-                            each.side() == BoltStack.Side.ENGINE && !each.name().equals("bolt"))
+                    .filter(each -> each.side() == BoltStack.Side.ENGINE && each.kind() != LayerKind.BOLT)
                     .toList();
             for (int i = 1; i < column.size(); i++) {
                 assertThat(column.get(i).from()).isCloseTo(column.get(i - 1).to(), within(1e-9));
@@ -233,8 +232,7 @@ class BoltStackTest {
             assertThat(stack.grip())
                     .isCloseTo(
                             column.stream()
-                                    .filter(each -> !each.name().equals("head")
-                                            && !each.name().equals("nut"))
+                                    .filter(each -> each.kind() != LayerKind.HEAD && each.kind() != LayerKind.NUT)
                                     .mapToDouble(each -> each.to() - each.from())
                                     .sum(),
                             within(1e-9));

@@ -11,10 +11,12 @@ import oddcradle.core.cure.Cures;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
+import oddcradle.core.hardware.Hardware;
+import oddcradle.core.hardware.HardwareItem;
+import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.cradle.Isolator;
-import oddcradle.core.job.donor.Boss;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.step.make.TubeEnd;
@@ -26,7 +28,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 /** The workshop packet: cover, three views, cut list, a wrap for every cope, hardware, findings. */
 public final class Packet {
     private static final double MARGIN = 15;
-    private static final double[] BOLTS = {0.005, 0.006, 0.008, 0.010, 0.012, 0.014, 0.016};
     private static final List<String> CAUTIONS = List.of(
             "Lifting: support the engine by its own lugs, never stand or reach under it, tie it until it is bolted.",
             "Welding: drain and remove the tank, disconnect the battery, keep a bucket and an extinguisher at hand.",
@@ -60,6 +61,9 @@ public final class Packet {
                 }
             }
             hardware(document, fonts, paper, examination, style);
+            for (HardwareItem plate : examination.hardware().plates()) {
+                PlatePage.add(document, fonts, paper, plate, style);
+            }
             findings(document, fonts, paper, examination, style);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -157,21 +161,16 @@ public final class Packet {
     private static void hardware(
             PDDocument document, Fonts fonts, PaperSize paper, Examination examination, UnitStyle style)
             throws IOException {
-        Job job = examination.job();
         List<List<String>> rows = new ArrayList<>();
-        for (Isolator isolator : job.cradle().isolators()) {
-            rows.add(List.of(
-                    "1",
-                    "mount " + isolator.id(),
-                    isolator.element().designation(),
-                    "boss " + isolator.boss() + " to node " + isolator.node()));
-        }
-        for (Boss boss : job.donor().bosses()) {
-            rows.add(List.of(
-                    "1",
-                    "bolt with washers and locking nut",
-                    boltFor(boss.bore()) + "; length by the stack, class and torque by the maker's data",
-                    "boss " + boss.id() + ", " + boss.label() + ", bore " + style.show(Quantity.length(boss.bore()))));
+        Hardware hardware = examination.hardware();
+        for (MountDesign design : examination.mountDesigns()) {
+            for (HardwareItem item : hardware.ofMount(design.isolator().id())) {
+                rows.add(List.of(
+                        Integer.toString(item.count()),
+                        item.kind().word(),
+                        size(item, style),
+                        "mount " + item.mount() + ", boss " + design.isolator().boss()));
+            }
         }
         examination.line().stages().forEach(stage -> drive(stage, style).ifPresent(rows::add));
         TablePages.add(
@@ -188,15 +187,29 @@ public final class Packet {
                 rows);
     }
 
-    /** The largest common bolt that goes through the bore. */
-    private static String boltFor(double bore) {
-        double bolt = 0;
-        for (double size : BOLTS) {
-            if (size <= bore) {
-                bolt = size;
-            }
+    /** What a shop has to know of it: bought by its mark, turned or cut by its sizes. */
+    private static String size(HardwareItem item, UnitStyle style) {
+        String length = style.show(Quantity.length(item.length()));
+        if (item.fastening().isPresent()) {
+            HardwareItem.Fastening bolt = item.fastening().get();
+            return Phrase.of(
+                            "{}, class {}, grip {}, {} dry or as its maker says",
+                            item.designation(),
+                            bolt.propertyClass(),
+                            Quantity.length(bolt.grip()),
+                            Quantity.torque(bolt.torque()))
+                    .in(style);
         }
-        return bolt == 0 ? "no common bolt goes through" : "M" + Math.round(bolt * 1e3);
+        return switch (item.kind()) {
+            case ISOLATOR, NUT -> item.designation();
+            case TAB, SEAT -> item.designation() + ", " + length + " thick, by its outline";
+            default ->
+                item.designation() + ", inside " + style.show(Quantity.length(item.inside())) + ", outside "
+                        + style.show(Quantity.length(item.outside())) + ", " + length
+                        + (item.kind() == HardwareItem.Kind.SLEEVE || item.kind() == HardwareItem.Kind.SPACER
+                                ? " long"
+                                : " thick");
+        };
     }
 
     private static void findings(

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.joint.BoltStack;
@@ -18,7 +19,7 @@ import oddcradle.core.propose.Proposals;
 import oddcradle.core.search.AssemblyOrder;
 import oddcradle.core.structure.MountStiffness;
 
-/** The cradle as JSON, SI throughout: mounts to the last washer, its stiffness, what each school costs; and proposals. */
+/** The cradle as JSON, SI throughout: mounts to the last washer, its stiffness, what each way of building it costs; and proposals. */
 public final class CradleJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
@@ -37,13 +38,13 @@ public final class CradleJson {
             ObjectNode each = mounts.addObject()
                     .put("id", isolator.id())
                     .put("boss", isolator.boss())
-                    .put("cushion", isolator.element().designation())
+                    .put("element", isolator.element().designation())
                     .put("k_along", isolator.element().stiffness().x())
                     .put("k_across", isolator.element().stiffness().y());
             examination.mountDesigns().stream()
-                    .filter(corner -> corner.isolator().id().equals(isolator.id()))
+                    .filter(design -> design.isolator().id().equals(isolator.id()))
                     .findFirst()
-                    .ifPresent(corner -> corner(each, corner));
+                    .ifPresent(design -> design(each, design));
         }
         examination.mountStiffness().ifPresent(stiffness -> stiffness(out, stiffness));
         ArrayNode order = out.putArray("assembly");
@@ -53,8 +54,10 @@ public final class CradleJson {
                     .ifPresent(from ->
                             each.putArray("from").add(from.x()).add(from.y()).add(from.z()));
         }
-        ArrayNode schools = out.putArray("schools");
-        BuildChoices.of(examination, Progress.UNWATCHED).forEach(choice -> school(schools.addObject(), choice));
+        ArrayNode hardware = out.putArray("hardware");
+        examination.hardware().items().forEach(item -> hardware(hardware.addObject(), item));
+        ArrayNode choices = out.putArray("choices");
+        BuildChoices.of(examination, Progress.UNWATCHED).forEach(choice -> choice(choices.addObject(), choice));
     }
 
     private static void stiffness(ObjectNode out, MountStiffness stiffness) {
@@ -63,31 +66,52 @@ public final class CradleJson {
         ArrayNode seats = out.putArray("seat_stiffness");
         stiffness.seats().forEach(seat -> seats.addObject()
                 .put("mount", seat.isolator())
-                .put("frame", seat.frame())
-                .put("cushion", seat.mount())
+                .put("frame_stiffness", seat.frame())
+                .put("mount_stiffness", seat.mount())
                 .put("ratio", seat.ratio()));
     }
 
-    private static void corner(ObjectNode out, MountDesign corner) {
-        out.put("tube", corner.tube().id())
-                .put("through_tube", corner.through())
-                .put("moves_along", corner.along())
-                .put("moves_across", corner.across());
-        tab(out.putObject("tab"), corner);
+    private static void design(ObjectNode out, MountDesign design) {
+        out.put("tube", design.tube().id())
+                .put("through_tube", design.through())
+                .put("moves_along", design.along())
+                .put("moves_across", design.across());
+        tab(out.putObject("tab"), design);
         out.putObject("bolt_load")
-                .put("tension", corner.bolt().tension())
-                .put("shear", corner.bolt().shear())
-                .put("use", corner.bolt().utilisation());
-        stack(out.putObject("stack"), corner.stack());
-        corner.ears().ifPresent(ears -> stack(out.putObject("engine_bracket"), ears));
-        corner.collar().ifPresent(collar -> out.putObject("collar")
+                .put("tension", design.bolt().tension())
+                .put("shear", design.bolt().shear())
+                .put("utilisation", design.bolt().utilisation());
+        stack(out.putObject("stack"), design.stack());
+        design.ears().ifPresent(ears -> stack(out.putObject("engine_bracket"), ears));
+        design.collar().ifPresent(collar -> out.putObject("collar")
                 .put("inside", collar.inside())
                 .put("outside", collar.outside())
                 .put("length", collar.length()));
     }
 
-    private static void tab(ObjectNode out, MountDesign corner) {
-        Tab tab = corner.tab();
+    private static void hardware(ObjectNode out, HardwareItem item) {
+        out.put("kind", item.kind().name().toLowerCase(Locale.ROOT))
+                .put("mount", item.mount())
+                .put("count", item.count())
+                .put("designation", item.designation())
+                .put("length", item.length())
+                .put("inside", item.inside())
+                .put("outside", item.outside());
+        item.fastening().ifPresent(bolt -> out.put("grip", bolt.grip())
+                .put("class", bolt.propertyClass())
+                .put("torque", bolt.torque()));
+        item.outline().ifPresent(outline -> {
+            ArrayNode edge = out.putArray("outline");
+            outline.edge().forEach(point -> edge.addArray().add(point.x()).add(point.y()));
+            ArrayNode holes = out.putArray("holes");
+            outline.holes()
+                    .forEach(
+                            hole -> holes.addArray().add(hole.x()).add(hole.y()).add(hole.diameter()));
+        });
+    }
+
+    private static void tab(ObjectNode out, MountDesign design) {
+        Tab tab = design.tab();
         out.put("plates", tab.plates())
                 .put("thickness", tab.thickness())
                 .put("width", tab.root())
@@ -97,10 +121,10 @@ public final class CradleJson {
                 .put("boxed", tab.boxed())
                 .put("weld_leg", tab.leg())
                 .put("weld_leg_needed", tab.weldNeeded())
-                .put("use", tab.utilisation())
+                .put("utilisation", tab.utilisation())
                 .put("worst", tab.worst());
         ArrayNode outline = out.putArray("outline");
-        corner.outline()
+        design.outline()
                 .edge()
                 .forEach(point -> outline.addArray().add(point.x()).add(point.y()));
     }
@@ -120,18 +144,18 @@ public final class CradleJson {
                                 .put("engaged", reach.engaged())
                                 .put("needed", reach.needed())
                                 .put("left", reach.left()),
-                        () -> out.put("threads_showing", stack.threadProtrusion()));
+                        () -> out.put("thread_protrusion_pitches", stack.threadProtrusion()));
         ArrayNode shims = out.putArray("shims");
         stack.shims().forEach(shims::add);
         if (stack.sleeve() > 0) {
-            out.put("rubber_squeezed", stack.compression());
+            out.put("rubber_compression", stack.compression());
         }
         if (!stack.isHeldByBond()) {
-            out.put("washer_catches", stack.washerOverlap());
+            out.put("washer_overlap", stack.washerOverlap());
         }
         ArrayNode layers = out.putArray("layers");
         stack.layers().forEach(layer -> layers.addObject()
-                .put("name", layer.name())
+                .put("kind", layer.kind().name().toLowerCase(Locale.ROOT))
                 .put("side", layer.side().name().toLowerCase(Locale.ROOT))
                 .put("from", layer.from())
                 .put("to", layer.to())
@@ -139,14 +163,14 @@ public final class CradleJson {
                 .put("outer", layer.outer()));
         ArrayNode contacts = out.putArray("contacts");
         stack.contacts().forEach(contact -> contacts.addObject()
-                .put("engine", contact.engine())
-                .put("frame", contact.frame())
+                .put("engine", contact.engine().word())
+                .put("frame", contact.frame().word())
                 .put("gap", contact.gap())
                 .put("needed", contact.needed())
                 .put("shorts", contact.shorts()));
     }
 
-    private static void school(ObjectNode out, BuildChoices.Choice choice) {
+    private static void choice(ObjectNode out, BuildChoices.Choice choice) {
         out.put("question", choice.question())
                 .put("choice", choice.name())
                 .put("now", choice.now())
@@ -155,8 +179,8 @@ public final class CradleJson {
                 .put("hours", choice.hours())
                 .put("price", choice.price());
         optional(out, "lowest_mode", choice.lowestMode());
-        optional(out, "passes_at_cruise", choice.transmissibility());
-        optional(out, "worst_use", choice.highestUtilisation());
+        optional(out, "transmissibility_at_cruise", choice.transmissibility());
+        optional(out, "highest_utilisation", choice.highestUtilisation());
     }
 
     private static void optional(ObjectNode out, String name, Optional<Double> value) {
@@ -183,7 +207,7 @@ public final class CradleJson {
                     .put("weak_point", proposal.weakPoint())
                     .put("stops", proposal.stops())
                     .put("watches", proposal.watches());
-            proposal.worstUse().ifPresent(use -> each.put("worst_use", use.utilisation())
+            proposal.worstUse().ifPresent(use -> each.put("highest_utilisation", use.utilisation())
                     .put("worst_tube", use.tube().id()));
             proposal.worstGap().ifPresent(gap -> each.put("worst_gap_margin", gap.margin())
                     .put("worst_gap_part", gap.donorPart().id())

@@ -11,6 +11,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Step;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.job.edit.Side;
@@ -27,7 +28,7 @@ import oddcradle.core.vibration.ModesResult;
 /** An examination as JSON, SI throughout; its shape is {@code docs/schema/results.schema.json}. */
 public final class ResultsJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
 
     private ResultsJson() {}
 
@@ -36,7 +37,7 @@ public final class ResultsJson {
         out.put("format", "odd-cradle results").put("version", VERSION);
         out.put("job", examination.job().name());
         out.put("worst", word(examination.findings().get(0)));
-        ArrayNode steps = out.putArray("stops");
+        ArrayNode steps = out.putArray("steps");
         for (Step step : Step.values()) {
             steps.add(step(examination, examination.report(step)));
         }
@@ -69,7 +70,7 @@ public final class ResultsJson {
 
     private static ObjectNode step(Examination examination, StepReport report) {
         ObjectNode out = MAPPER.createObjectNode();
-        out.put("stop", report.step().name().toLowerCase(Locale.ROOT));
+        out.put("step", report.step().name().toLowerCase(Locale.ROOT));
         out.put("worst", report.worst().name().toLowerCase(Locale.ROOT));
         ArrayNode figures = out.putArray("figures");
         for (Figure figure : report.figures()) {
@@ -90,8 +91,10 @@ public final class ResultsJson {
         finding.limit().ifPresent(value -> out.set("limit", quantity(value)));
         finding.margin().ifPresent(value -> out.set("margin", quantity(value)));
         ObjectNode where = out.putObject("where");
-        ArrayNode parts = where.putArray("parts");
-        finding.where().ids().forEach(parts::add);
+        ArrayNode subjects = where.putArray("subjects");
+        for (Subject subject : finding.where().subjects()) {
+            subjects.addObject().put("kind", subject.kind().word()).put("id", subject.id());
+        }
         ArrayNode points = where.putArray("points");
         finding.where().points().forEach(point -> points.add(vector(point)));
         out.set("why", why(finding.why()));
@@ -129,8 +132,8 @@ public final class ResultsJson {
     private static void modes(ObjectNode out, Examination examination) {
         examination.shake().answer().ifPresent(shake -> {
             ModesResult result = shake.modes();
-            out.put("passed_on_at_idle", shake.transmissibilityAtIdle())
-                    .put("passed_on_at_cruise", shake.transmissibilityAtCruise());
+            out.put("transmissibility_at_idle", shake.transmissibilityAtIdle())
+                    .put("transmissibility_at_cruise", shake.transmissibilityAtCruise());
             ArrayNode frequencies = out.putArray("frequencies_hz");
             ArrayNode shares = out.putArray("ke_percent");
             result.modes().forEach(mode -> {

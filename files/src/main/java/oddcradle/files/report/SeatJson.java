@@ -63,7 +63,7 @@ public final class SeatJson {
 
     static void write(ObjectNode out, Examination examination) {
         limits(out.putArray("limits"), examination);
-        neighbourChecks(out.putArray("knock_ons"), examination);
+        neighbourChecks(out.putArray("neighbours"), examination);
         odds(out.putObject("odds"), OddsOfFit.of(examination, OddsOfFit.DRAWS, Progress.UNWATCHED));
         ArrayNode bolts = out.putArray("mount_bolts");
         MountAccess.of(examination).forEach(bolt -> bolt(bolts.addObject(), bolt));

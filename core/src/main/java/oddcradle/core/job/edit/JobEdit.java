@@ -154,7 +154,7 @@ public sealed interface JobEdit
 
         @Override
         public Phrase label() {
-            return Phrase.of("reckon with {}", Quantity.mass(mass.mass()));
+            return Phrase.of("set mass {}", Quantity.mass(mass.mass()));
         }
 
         @Override

@@ -193,7 +193,7 @@ final class DetailNotes {
                     CradleFinding.UNLINED,
                     Severity.WATCH,
                     Phrase.of(
-                            "{} sits bare on {}: steel and alloy eat each other when wet; put a liner between and look at it every"
+                            "{} sits bare on {}: steel on light alloy corrodes the alloy when wet (galvanic corrosion); put a liner between and look at it every"
                                     + " year",
                             pad.id(),
                             host.get().id()),

@@ -69,7 +69,7 @@ final class MountNotes {
                     CradleFinding.TAB,
                     Severity.ofUtilisation(tab.utilisation()),
                     Phrase.of(
-                            "the tab of {} is overworked in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
+                            "the tab of {} is overloaded in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
                                     + " tube nearer or take thicker plate",
                             id(design),
                             tab.worst(),
@@ -223,9 +223,9 @@ final class MountNotes {
                         Phrase.of(
                                 "{}: the {} comes within {} of the {}, the rubber moves {}; metal shorts the isolator: {} by {}",
                                 id(design),
-                                contact.engine(),
+                                contact.engine().word(),
                                 Quantity.length(Math.max(0, contact.gap())),
-                                contact.frame(),
+                                contact.frame().word(),
                                 Quantity.length(contact.needed() - BoltStack.SPARE),
                                 contact.trim(),
                                 Quantity.length(contact.needed() - contact.gap())),
@@ -284,7 +284,7 @@ final class MountNotes {
                     CradleFinding.WASHER_OVERLAP,
                     Severity.WATCH,
                     Phrase.of(
-                            "only the bond of the rubber holds {}: add a loop that catches the engine, or set the mounts on tabs",
+                            "only the bond of the rubber holds {}: add a safety loop round the engine, or set the mounts on tabs",
                             String.join(", ", held.stream().map(MountNotes::id).toList())),
                     at(held.get(0)),
                     new Why("hole for the sleeve against the width of the tube", List.of(), Source.commonPractice()));

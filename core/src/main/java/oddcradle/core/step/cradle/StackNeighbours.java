@@ -53,9 +53,7 @@ final class StackNeighbours {
     private record Near(BoltStack.Layer layer, String id, String label, Separation apart) {}
 
     private static boolean isHardware(BoltStack.Layer layer) {
-        return layer.name().equals("head")
-                || layer.name().equals("nut")
-                || layer.name().contains("washer");
+        return layer.kind().isTurned() || layer.kind().isWasher();
     }
 
     private static Solid solid(MountDesign design, BoltStack.Layer layer) {
@@ -119,7 +117,7 @@ final class StackNeighbours {
             return;
         }
         double gap = Math.max(0, near.apart().distance());
-        boolean washer = near.layer().name().contains("washer");
+        boolean washer = near.layer().kind().isWasher();
         report.atLeast(
                 CradleFinding.SHORTED,
                 gap <= 0 ? Severity.STOP : Severity.WATCH,
@@ -130,7 +128,7 @@ final class StackNeighbours {
                                 : "{}: the {} comes within {} of {} ({}), the rubber moves {}; metal shorts the isolator: turn the"
                                         + " bolt round or move the tube by {}",
                         design.isolator().id(),
-                        near.layer().name(),
+                        near.layer().kind().word(),
                         Quantity.length(gap),
                         near.label(),
                         near.id(),

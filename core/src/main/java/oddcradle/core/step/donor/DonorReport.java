@@ -147,7 +147,7 @@ public final class DonorReport {
                         DonorFinding.WEIGHED,
                         Severity.WATCH,
                         Phrase.of(
-                                "the job reckons with {}, the weighings say {}",
+                                "the job has a mass of {}, the weighings give {}",
                                 Quantity.mass(donor.mass().mass()),
                                 Quantity.mass(mass.value())),
                         Quantity.mass(off),
@@ -167,7 +167,7 @@ public final class DonorReport {
                         DonorFinding.WEIGHED_CG,
                         Severity.WATCH,
                         Phrase.of(
-                                "the job reckons with a centre of gravity {} from where the weighings put it",
+                                "the job has the centre of gravity {} from where the weighings put it",
                                 Quantity.length(off)),
                         Quantity.length(off),
                         Quantity.length(allowed),

@@ -167,7 +167,7 @@ public final class HostReport {
                 Phrase.of(
                         share < WORN
                                 ? "{} has {} of wall left, {} of its metal; replace it or sleeve it"
-                                : "{} has {} of wall left, {} of its metal; every stress is reckoned with that",
+                                : "{} has {} of wall left, {} of its metal; every stress is worked out with that wall",
                         member.id(),
                         left,
                         Quantity.share(share)),

@@ -67,7 +67,7 @@ public final class LoadReport {
             if (!uses.isEmpty()) {
                 TubeStress worst = uses.get(0);
                 report.figure(
-                        "hardest worked tube: " + worst.tube().id(),
+                        "highest utilisation, tube " + worst.tube().id(),
                         Quantity.share(worst.utilisation()),
                         why(input, worst));
             }
@@ -167,7 +167,7 @@ public final class LoadReport {
                 ? "{} ({}) carries {} in \"{}\"; {} is allowed"
                 : yields
                         ? "{} ({}) yields: {} in \"{}\", {} is allowed"
-                        : "{} ({}) is overworked: {} in \"{}\", {} is allowed";
+                        : "{} ({}) is overloaded: {} in \"{}\", {} is allowed";
         report.atMost(
                 LoadFinding.STRESS,
                 Severity.ofUtilisation(use.utilisation()),

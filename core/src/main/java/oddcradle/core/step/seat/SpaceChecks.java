@@ -160,7 +160,7 @@ public final class SpaceChecks {
                                         Quantity.length(cage),
                                         Quantity.length(occupant.room()))
                                 : Phrase.of(
-                                        "{} have {} to the donor, {} wanted; it comes off inch for inch",
+                                        "{} have {} to the donor, {} wanted; move the seat or the donor by the difference",
                                         occupant.label(),
                                         Quantity.length(donor),
                                         Quantity.length(occupant.room())),

@@ -99,7 +99,7 @@ public final class ShakeReport {
             Vec3 d = sag.mounts().get(k).deflection();
             MountElement.Strain strain = isolator.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
             strain(report, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
-            strain(report, seating, isolator, "squeezed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
+            strain(report, seating, isolator, "compressed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
         }
     }
 
@@ -158,12 +158,12 @@ public final class ShakeReport {
                                 "highest mode",
                                 Quantity.frequency(result.modes().get(5).frequencyHz()))),
                 ISOLATION);
-        report.figure("passed on at " + when, Quantity.share(through), why);
+        report.figure("transmissibility at " + when, Quantity.share(through), why);
         boolean quiet = through <= limit;
         Severity bad = through > 1 ? Severity.STOP : Severity.WATCH;
         String text = through > 1
-                ? "at {} {} the mounts pass on {} of the firing shake at {}: they make it worse; {} is the most"
-                : "at {} {} the mounts pass on {} of the firing shake at {}; {} is the most";
+                ? "transmissibility at {}, {}: {} at the firing frequency of {}; over 100 % the mounts amplify, {} is the most"
+                : "transmissibility at {}, {}: {} at the firing frequency of {}; {} is the most";
         report.atMost(
                 when.equals("idle") ? ShakeFinding.IDLE : ShakeFinding.CRUISE,
                 quiet ? Severity.GOOD : bad,

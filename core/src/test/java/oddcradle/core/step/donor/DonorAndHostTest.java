@@ -290,13 +290,13 @@ class DonorAndHostTest {
         moved.set(2, new Scan.Pick("B3", picks.get(2).onScan().plus(new Vec3(0.03, 0, 0))));
         Finding off = finding(
                         job.withDonor(job.donor().withScan(Optional.of(new Scan("case.stl", 0.001, moved)))),
-                        "donor.scan")
+                        "scan.fit")
                 .orElseThrow();
         assertThat(off.severity()).isEqualTo(Severity.WATCH);
         assertThat(off.where().ids()).containsExactly("B3");
         Job loose = job.withDonor(job.donor().withScan(Optional.of(new Scan("case.stl", 0.001, picks.subList(0, 2)))));
-        assertThat(finding(loose, "donor.scan-loose")).isPresent();
-        assertThat(finding(loose, "donor.scan-unread")).isPresent();
+        assertThat(finding(loose, "scan.loose")).isPresent();
+        assertThat(finding(loose, "scan.unread")).isPresent();
         assertThatThrownBy(() -> new Scan("../secret.stl", 0.001, List.of())).hasMessageContaining("folder of the job");
     }
 

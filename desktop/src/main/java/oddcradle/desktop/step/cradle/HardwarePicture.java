@@ -10,6 +10,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.BoltStack.Layer;
+import oddcradle.core.joint.LayerKind;
 import oddcradle.core.joint.Outline;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -53,7 +54,7 @@ final class HardwarePicture extends Pane {
         // The bolt is drawn last, over what it goes through.
         for (int pass = 0; pass < 2; pass++) {
             for (Layer layer : stack.layers()) {
-                if (layer.name().equals("bolt") == (pass == 1)) {
+                if ((layer.kind() == LayerKind.BOLT) == (pass == 1)) {
                     ring(g, layer, middle, 5 - from * scale, scale);
                 }
             }
@@ -82,7 +83,7 @@ final class HardwarePicture extends Pane {
 
     private Color colour(Layer layer) {
         return switch (layer.side()) {
-            case ENGINE -> layer.name().equals("bolt") ? palette.tube() : palette.donor();
+            case ENGINE -> layer.kind() == LayerKind.BOLT ? palette.tube() : palette.donor();
             case FRAME -> palette.cradle();
             case RUBBER -> palette.quiet();
         };
@@ -93,17 +94,17 @@ final class HardwarePicture extends Pane {
         g.setTextAlign(TextAlignment.LEFT);
         double next = 12;
         for (Layer layer : stack.layers()) {
-            if (layer.name().equals("bolt")) {
+            if (layer.kind() == LayerKind.BOLT) {
                 continue;
             }
             double at = zero + (layer.from() + layer.to()) / 2 * scale;
             double y = Math.max(next, at + 4);
             next = y + 14;
-            boolean shorts = stack.contacts().stream()
-                    .anyMatch(contact -> contact.shorts() && contact.engine().equals(layer.name()));
+            boolean shorts =
+                    stack.contacts().stream().anyMatch(contact -> contact.shorts() && contact.engine() == layer.kind());
             g.setFill(shorts ? palette.of(Severity.STOP) : palette.ink());
             g.fillText(
-                    layer.name() + " " + style.show(Quantity.length(layer.to() - layer.from())),
+                    layer.kind().word() + " " + style.show(Quantity.length(layer.to() - layer.from())),
                     WIDTH - LABELS + 22,
                     y);
             g.setStroke(palette.graphite());

@@ -19,6 +19,7 @@ import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.joint.BoltStack;
+import oddcradle.core.joint.LayerKind;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
@@ -164,28 +165,28 @@ final class HardwareSheet extends VBox {
     /** What the program has taken where nothing is decided. */
     private static double inUse(MountDesign design, MountChoices.Item item) {
         return switch (item) {
-            case LUG -> thickness(design, "lug");
+            case LUG -> thickness(design, LayerKind.LUG);
             case GAP -> 0;
             case BOLT -> design.stack().bolt().length();
             case TAB -> design.tab().thickness();
             case EDGE -> design.tab().edge();
             case LEG -> design.tab().leg();
-            case LARGE_WASHER -> 2 * outer(design, "large washer");
+            case LARGE_WASHER -> 2 * outer(design, LayerKind.LARGE_WASHER);
             case SLEEVE -> design.stack().sleeve();
             case SPACER -> design.stack().spacer();
         };
     }
 
-    private static double thickness(MountDesign design, String layer) {
+    private static double thickness(MountDesign design, LayerKind layer) {
         return design.stack().layers().stream()
-                .filter(each -> each.name().equals(layer))
+                .filter(each -> each.kind() == layer)
                 .mapToDouble(each -> each.to() - each.from())
                 .sum();
     }
 
-    private static double outer(MountDesign design, String layer) {
+    private static double outer(MountDesign design, LayerKind layer) {
         return design.stack().layers().stream()
-                .filter(each -> each.name().equals(layer))
+                .filter(each -> each.kind() == layer)
                 .mapToDouble(BoltStack.Layer::outer)
                 .max()
                 .orElse(0);

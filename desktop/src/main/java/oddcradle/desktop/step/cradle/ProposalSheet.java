@@ -105,7 +105,7 @@ final class ProposalSheet extends VBox {
                                 + " tubes, " + proposal.joints() + " joints"),
                         line("about " + Math.round(proposal.hours()) + " hours"));
         proposal.worstUse().ifPresent(use -> words.getChildren()
-                .add(line("works to " + desk.units().show(Quantity.share(use.utilisation())) + ": "
+                .add(line("utilisation " + desk.units().show(Quantity.share(use.utilisation())) + ": "
                         + use.tube().id())));
         words.getChildren()
                 .add(line(proposal.worstGap()

@@ -189,8 +189,8 @@ final class TubeSheet extends VBox {
                         : !hollow
                                 ? tube.get().id() + " is solid."
                                 : tube.get().condition().isEmpty()
-                                        ? tube.get().id() + " is reckoned as bought."
-                                        : tube.get().id() + " is reckoned with "
+                                        ? tube.get().id() + " has its wall as bought."
+                                        : tube.get().id() + " is worked out with "
                                                 + tube.get().remaining().in(desk.units()) + ".");
         if (hollow) {
             Optional<Condition> condition = tube.get().condition();

@@ -18,7 +18,7 @@ public final class LoadSlate extends StepSlate {
 
     public LoadSlate(Desk desk, Palette palette) {
         super(desk, Step.LOAD);
-        section("Hardest worked tubes, share of what is allowed");
+        section("Tubes by utilisation (stress over what is allowed)");
         ShareBars bars = new ShareBars(palette);
         add(bars);
         onRefresh(() -> bars.show(bars(desk)));

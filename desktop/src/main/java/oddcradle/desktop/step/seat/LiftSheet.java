@@ -133,8 +133,8 @@ final class LiftSheet extends VBox {
             }
             lines.add(
                     hang.balanced()
-                            ? "It hangs so. The slings' maker says what each may carry at its lean."
-                            : "It cannot hang so by pulling straps alone; take points on both sides of the weight.");
+                            ? "It can hang at this tilt. The slings' maker says what each may carry at its lean."
+                            : "It cannot hang at this tilt by pulling straps alone; take points on both sides of the weight.");
         } catch (InvalidValue invalid) {
             lines.add(InvalidWords.of(invalid, desk.units()));
         }

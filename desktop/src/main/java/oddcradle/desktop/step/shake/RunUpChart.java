@@ -80,7 +80,7 @@ final class RunUpChart extends Pane {
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText("crank speed, rpm", WIDTH, HEIGHT - 3);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("passed on; above 100 % the mounts make it worse", LEFT, TOP - 8);
+        g.fillText("transmissibility; above 100 % the mounts amplify", LEFT, TOP - 8);
     }
 
     private void marker(GraphicsContext g, double share, String word) {

@@ -1,0 +1,63 @@
+package oddcradle.core.hardware;
+
+import java.util.Optional;
+import oddcradle.core.joint.Outline;
+
+/**
+ * One piece of hardware, as many times as its mount has it alike.
+ *
+ * @param mount it belongs to
+ * @param count how many, 1 or more
+ * @param designation what it is asked for by in a shop; its metal where it is made
+ * @param length along the bolt, m: of a bolt under its head, of a washer its thickness
+ * @param inside diameter, m; 0 for what is solid
+ * @param outside diameter, m; 0 for what is cut to an outline
+ * @param fastening of a bolt; empty for all else
+ * @param outline of a plate, m; empty for all else
+ */
+public record HardwareItem(
+        Kind kind,
+        String mount,
+        int count,
+        String designation,
+        double length,
+        double inside,
+        double outside,
+        Optional<Fastening> fastening,
+        Optional<Outline> outline) {
+    /** What it is. */
+    public enum Kind {
+        BOLT("bolt"),
+        STUD("stud"),
+        NUT("locking nut"),
+        WASHER("washer"),
+        LARGE_WASHER("large washer"),
+        SLEEVE("sleeve"),
+        SPACER("spacer"),
+        SHIM("shim"),
+        COLLAR("collar"),
+        ISOLATOR("isolator"),
+        SNUBBER("snubber"),
+        TAB("tab"),
+        SEAT("seat plate");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /**
+     * How a bolt holds.
+     *
+     * @param grip clamped between head and nut, or head and thread, m
+     * @param propertyClass such as 8.8
+     * @param torque to tighten to, dry, N m; the maker's figure goes before
+     */
+    public record Fastening(double grip, String propertyClass, double torque) {}
+}

@@ -18,6 +18,8 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.LineEdit;
 import oddcradle.core.job.tube.Anchor;
@@ -188,13 +190,18 @@ class ExaminationTest {
                 .doesNotContain(CradleFinding.LOOSE_END);
     }
 
+    /** A quick idle: hard rubber amplifies it, softer rubber does not. */
     @Test
-    void hardRubber_passesTheShakeOn_andTheCureIsSofter() {
-        Job hard = edited(new JobEdit.SetHardness(List.of("M1", "M2", "M3", "M4"), 75));
+    void hardRubber_amplifiesIdle_andTheCureIsSofter() {
+        Engine engine = JOB.donor().engine();
+        Donor quick =
+                JOB.donor().withEngine(engine.withSpeeds(1.8 * engine.cruiseSpeed(), 2 * engine.cruiseSpeed(), 0));
+        Job hard = new JobEdit.SetHardness(List.of("M1", "M2", "M3", "M4"), 75).applyTo(JOB.withDonor(quick));
         Examination examination = Examination.of(hard);
         Finding idle = finding(examination, "shake.idle");
         assertThat(idle.severity()).isEqualTo(Severity.STOP);
         List<Cure> cures = Cures.of(examination, idle);
+        assertThat(cures).isNotEmpty();
         for (Cure cure : cures) {
             assertThat(finding(Examination.of(cure.edit().applyTo(hard)), "shake.idle")
                             .severity())

@@ -156,36 +156,36 @@ class BoltsAndFitsTest {
         assertThat(ThreadReach.of(0.025, 0.022, 0.010, 1.5).bottoms()).isTrue();
     }
 
-    /** Friction of an even clamp: the sum over the round of mu p r dA, p from the force that holds the halves together. */
+    /** The pressure whose pull across the split is the screws' force, found by summing it over the half bore; then its friction. */
     @Test
-    void clampedHub_agreesWithASumOverItsBore() {
+    void clampedHub_carriesTheFrictionOfThePressureThatHoldsItsHalves() {
         double force = 20e3;
         double d = 0.025;
         double length = 0.04;
-        double p = force / (d * length);
-        double torque = 0;
-        int n = 10_000;
+        int n = 100_000;
+        double pullOfOnePascal = 0;
+        double torqueOfOnePascal = 0;
         for (int k = 0; k < n; k++) {
-            torque += HubGrip.FRICTION * p * d / 2 * (Math.PI * d * length / n);
+            double angle = Math.PI * (k + 0.5) / n;
+            double area = length * d / 2 * Math.PI / n;
+            pullOfOnePascal += Math.sin(angle) * area;
+            torqueOfOnePascal += 2 * 0.12 * area * d / 2;
         }
-        assertThat(HubGrip.clamped(force, d)).isCloseTo(torque, within(1e-6));
-        assertThat(HubGrip.pressed(p, d, length)).isCloseTo(torque, within(1e-6));
+        double pressure = force / pullOfOnePascal;
+        assertThat(HubGrip.clamped(force, d)).isCloseTo(pressure * torqueOfOnePascal, within(1e-5));
+        assertThat(HubGrip.pressed(pressure, d, length)).isCloseTo(pressure * torqueOfOnePascal, within(1e-5));
     }
 
-    /** A 25 mm shaft with a 6.25 mm key 30 mm long: 44 N m in bearing at 1.5, shear is not the weaker. */
+    /** A 25 mm shaft with a 6.25 mm key 30 mm long, 350 MPa by 1.5, by hand: 21.9 kN on its side at 12.5 mm is 273 N m. */
     @Test
     void key_isAsStrongAsItsWeakerSide() {
-        double carried = HubGrip.keyed(0.025, 0.030, 1.5);
-        double bearing = 350e6 / 1.5 * 0.00625 / 2 * 0.030 * 0.0125;
-        double shear = 0.577 * 350e6 / 1.5 * 0.00625 * 0.030 * 0.0125;
-        assertThat(carried).isCloseTo(Math.min(bearing, shear), within(1e-9));
-        assertThat(HubGrip.tapered(30e3, 0.025)).isGreaterThan(HubGrip.clamped(30e3, 0.025) / 2);
+        assertThat(HubGrip.keyed(0.025, 0.030, 1.5)).isCloseTo(273.4, within(0.1));
     }
 
     /** A 140/95 disc at 2.5 kN and 0.3, two faces: 88 N m. */
     @Test
     void clutch_isFrictionAtItsMeanRadius() {
-        assertThat(HubGrip.clutch(2, 0.3, 2500, 0.140, 0.095)).isCloseTo(2 * 0.3 * 2500 * 0.05875, within(1e-9));
+        assertThat(HubGrip.clutch(2, 0.3, 2500, 0.140, 0.095)).isCloseTo(88.1, within(0.05));
     }
 
     @Test

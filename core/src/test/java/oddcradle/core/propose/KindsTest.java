@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Solid;
@@ -169,15 +171,19 @@ class KindsTest {
         }
     }
 
-    /** Whatever is drawn, the same is drawn again. */
+    /** Kinds this steel buggy without a propeller has no place for; every other is drawn, and the same again. */
+    private static final Set<CradleKind> NOT_HERE = EnumSet.of(CradleKind.RING, CradleKind.SKID, CradleKind.STEEL_PADS);
+
     @ParameterizedTest
     @EnumSource(CradleKind.class)
-    void drawing_isTheSameEveryTime(CradleKind kind) {
+    void drawing_isTheSameEveryTime(CradleKind kind) throws CradleKind.NotHere {
         for (MountStyle mountStyle : List.of(SOFT, HARD)) {
-            try {
+            if (NOT_HERE.contains(kind) || kind == CradleKind.HANGER && !mountStyle.isSoft()) {
+                assertThat(refusal(JOB, kind, mountStyle))
+                        .isEqualTo(refusal(JOB, kind, mountStyle))
+                        .isNotBlank();
+            } else {
                 assertThat(drawn(JOB, kind, mountStyle)).isEqualTo(drawn(JOB, kind, mountStyle));
-            } catch (CradleKind.NotHere why) {
-                assertThat(why.getMessage()).isNotBlank();
             }
         }
     }

@@ -46,7 +46,7 @@ class SeatJsonTest {
             assertThat(gap.get("rule").get("kind").asText()).isNotBlank();
         }
         JsonNode seat = results.get("seat");
-        assertThat(seat.get("knock_ons")).isNotEmpty();
+        assertThat(seat.get("neighbours")).isNotEmpty();
         assertThat(seat.get("mount_bolts")).hasSize(4);
         assertThat(seat.get("odds").get("all").asDouble())
                 .isLessThanOrEqualTo(seat.get("odds").get("bolts").asDouble());

@@ -12,6 +12,9 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +90,31 @@ class ArchitectureTest {
 
         assertThat(sizes).isNotEmpty();
         assertThat(sizes.values()).allMatch(size -> size <= MOST_CLASSES_OF_A_PACKAGE);
+    }
+
+    /** The picture in ARCHITECTURE.md is this one; {@code -Doddcradle.picture=true} puts it there. */
+    @Test
+    void pictureOfThePackages_isTrue() throws IOException {
+        Map<String, Integer> classes = new TreeMap<>();
+        CORE.stream()
+                .filter(JavaClass::isTopLevelClass)
+                .filter(each -> !each.getSimpleName().equals("package-info"))
+                .forEach(each -> classes.merge(each.getPackageName(), 1, Integer::sum));
+        Map<String, Set<String>> known = new TreeMap<>();
+        for (Dependency each : dependencies()) {
+            known.computeIfAbsent(each.getOriginClass().getPackageName(), name -> new TreeSet<>())
+                    .add(each.getTargetClass().getPackageName());
+        }
+        String picture = PackagePicture.of(classes, known);
+        Path file = Path.of("..", "ARCHITECTURE.md");
+        String text = Files.readString(file);
+        int from = text.indexOf("```text\n");
+        int to = text.indexOf("```\n", from + 8) + 4;
+        if (Boolean.getBoolean("oddcradle.picture")) {
+            Files.writeString(file, text.substring(0, from) + picture + text.substring(to));
+        } else {
+            assertThat(text.substring(from, to)).isEqualTo(picture);
+        }
     }
 
     @Test

@@ -58,7 +58,7 @@ public record ScrewThread(String designation, boolean inch, double diameter, dou
                 + ALL.stream().map(ScrewThread::designation).collect(Collectors.joining(", "));
     }
 
-    /** The thickest coarse thread that goes through a hole. */
+    /** The thickest usual thread that goes through a hole: coarse among the metric ones, fine among the inch ones; bore in m. */
     public static Optional<ScrewThread> forBore(double bore, boolean inch) {
         Optional<ScrewThread> best = Optional.empty();
         for (ScrewThread each : ALL) {

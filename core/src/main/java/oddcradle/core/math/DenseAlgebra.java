@@ -97,14 +97,14 @@ public final class DenseAlgebra {
         return new Eigen(values, vectors);
     }
 
-    /** Solution of {@code A x = b}; empty if A is singular to working precision. */
+    /** Solution of {@code A x = b}; empty if a pivot is 0 or the answer is not finite. A that is only nearly singular is not noticed. */
     public static Optional<double[]> solve(double[][] matrix, double[] right) {
         DMatrixRMaj x = new DMatrixRMaj(right.length, 1);
         boolean solved = CommonOps_DDRM.solve(new DMatrixRMaj(matrix), DMatrixRMaj.wrap(right.length, 1, right), x);
         return solved && allFinite(x.data) ? Optional.of(x.data) : Optional.empty();
     }
 
-    /** Solution of the complex system {@code (Re + i Im) x = b}; empty if it is singular to working precision. */
+    /** Solution of the complex system {@code (Re + i Im) x = b}; empty if a pivot is 0 or the answer is not finite. */
     public static Optional<Complex[]> solve(double[][] real, double[][] imaginary, double[] right) {
         int n = right.length;
         ZMatrixRMaj a = new ZMatrixRMaj(n, n);

@@ -112,7 +112,7 @@ final class CradleDraft {
                 landing.at());
     }
 
-    /** At a host's own node. */
+    /** Where a node of this draft or of the job stands, host axes, m. */
     Vec3 place(String node) {
         return places.containsKey(node) ? places.get(node) : site.seating().node(node);
     }

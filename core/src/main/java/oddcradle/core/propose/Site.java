@@ -128,7 +128,7 @@ final class Site {
         return margin;
     }
 
-    /** The host tubes' material that most of them are of. */
+    /** Whether a host tube is of a light alloy. */
     boolean isLightAlloy(Member host) {
         return job.material(host).isLightAlloy();
     }

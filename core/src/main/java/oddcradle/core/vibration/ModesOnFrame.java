@@ -20,7 +20,7 @@ public final class ModesOnFrame {
         double at(int i, int j);
     }
 
-    /** @return Hz, ascending, six; empty if a mount leaves a motion free */
+    /** @return Hz, ascending, six, 0 for a motion that the mounts leave free; empty if the flexibility has no inverse */
     public static Optional<List<Double>> frequencies(MountedBody body, Flexibility frame) {
         int n = 3 * body.mounts().size();
         double[][] soft = new double[n][n];

@@ -2,10 +2,12 @@ package oddcradle.bench;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import oddcradle.files.job.DemoJobs;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -32,30 +34,39 @@ public final class Bench {
             new Claim("200 points, 800 readings / bare normal equations", "µs", 3, "survey", "bareNormalEquations"),
             new Claim("two million triangles opened / bytes into floats", "ms", 4, "openStl", "bytesIntoFloats"));
 
+    /** @param arguments {@code --short} for less than two minutes: fewer calls, and nothing that opens windows or builds others' code */
     public static void main(String[] arguments) throws RunnerException, IOException {
+        boolean quick = Arrays.asList(arguments).contains("--short");
+        int rounds = quick ? 1 : ROUNDS;
         System.out.printf(
                 Locale.ROOT,
                 "%d processors, Java %s, medians of %d rounds%n",
                 Runtime.getRuntime().availableProcessors(),
                 System.getProperty("java.version"),
-                ROUNDS);
-        List<List<Pair>> pairs =
-                CLAIMS.stream().map(claim -> (List<Pair>) new ArrayList<Pair>()).toList();
-        for (int round = 0; round < ROUNDS; round++) {
-            Collection<RunResult> results = measure();
-            for (int k = 0; k < CLAIMS.size(); k++) {
-                Claim claim = CLAIMS.get(k);
-                pairs.get(k).add(new Pair(median(results, claim.measured()), median(results, claim.reference())));
-            }
+                rounds);
+        for (DemoJobs demo : DemoJobs.values()) {
+            NudgeMeasures.Nudges nudges = NudgeMeasures.of(demo, quick ? 300 : 1000);
+            String name = demo.fileName();
+            print(name + " nudge / a third of a 60 Hz frame", "µs", 1, nudges.againstThirdOfFrame());
+            print(name + " slowest 1 in 100 / a whole frame", "µs", 1, nudges.lateAgainstFrame());
+            print(name + " nudge / its bare kernels", "µs", 4, nudges.againstKernels());
         }
-        for (int k = 0; k < CLAIMS.size(); k++) {
-            print(CLAIMS.get(k).what(), CLAIMS.get(k).unit(), CLAIMS.get(k).promised(), middle(pairs.get(k)));
+        for (Claim claim : CLAIMS) {
+            List<Pair> pairs = new ArrayList<>();
+            for (int round = 0; round < rounds; round++) {
+                Collection<RunResult> results = measure(claim, quick);
+                pairs.add(new Pair(median(results, claim.measured()), median(results, claim.reference())));
+            }
+            print(claim.what(), claim.unit(), claim.promised(), middle(pairs));
+        }
+        print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
+        print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
+        if (quick) {
+            return;
         }
         print("nudge with its full ledger / a third of a 60 Hz frame", "µs", 1, SeatMeasures.ledger());
-        print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
         print("10,000 odds / 200 nudges with their ledgers", "ms", 1, SeatMeasures.odds());
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
-        print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
         print("twenty proposals / 400 frame solutions", "ms", 1, CradleMeasures.proposals());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
@@ -76,14 +87,15 @@ public final class Bench {
                 .get(pairs.size() / 2);
     }
 
-    private static Collection<RunResult> measure() throws RunnerException {
+    private static Collection<RunResult> measure(Claim claim, boolean quick) throws RunnerException {
         return new Runner(new OptionsBuilder()
-                        .include("oddcradle.bench")
+                        .include("oddcradle\\.bench\\..*\\." + claim.measured() + "$")
+                        .include("oddcradle\\.bench\\..*\\." + claim.reference() + "$")
                         .forks(1)
-                        .warmupIterations(8)
-                        .warmupTime(TimeValue.milliseconds(1500))
-                        .measurementIterations(3)
-                        .measurementTime(TimeValue.milliseconds(1500))
+                        .warmupIterations(quick ? 3 : 8)
+                        .warmupTime(TimeValue.milliseconds(quick ? 1000 : 1500))
+                        .measurementIterations(quick ? 2 : 3)
+                        .measurementTime(TimeValue.milliseconds(quick ? 1000 : 1500))
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();

@@ -49,7 +49,7 @@ class CradleCommandTest {
         JsonNode first = out.get("proposals").get(0);
         assertThat(first.get("kind").asText()).isEqualTo("skid");
         assertThat(first.get("soft").asBoolean()).isFalse();
-        assertThat(first.get("worst_use").asDouble()).isBetween(0.0, 1.0);
+        assertThat(first.get("highest_utilisation").asDouble()).isBetween(0.0, 1.0);
         assertThat(first.get("lowest_mode").asDouble()).isPositive();
         assertThat(first.get("hours").asDouble()).isPositive();
     }

@@ -11,7 +11,7 @@ import oddcradle.core.math.Vec3;
  *
  * @param corners ends and the two corners of the centre-line
  * @param firstAngle of the bend at the first corner, rad
- * @param secondAngle of the bend at the second
+ * @param secondAngle of the second bend, rad
  * @param twist between the planes of the two bends, rad, 0 to pi; 0 where one of them is straight
  * @param length along the centre-line, m
  * @param straights lengths of the three straight runs, m

@@ -6,6 +6,7 @@ import oddcradle.core.geometry.Solid;
 public final class Volume {
     private Volume() {}
 
+    /** m3 */
     public static double of(Solid solid) {
         if (solid instanceof Solid.Sphere sphere) {
             return 4.0 / 3 * Math.PI * Math.pow(sphere.radius(), 3);

@@ -46,6 +46,7 @@ public record Body(
         sweeps = List.copyOf(sweeps);
     }
 
+    /** Room in m, solids in host axes, m. */
     public static Body of(String id, String label, double room, String nature, List<Solid> solids) {
         List<PreparedSolid> prepared = solids.stream().map(PreparedSolid::of).toList();
         Aabb bounds = prepared.get(0).bounds();
@@ -58,7 +59,7 @@ public record Body(
     /** A mesh and where it stands. */
     public record Scanned(MeshTree tree, Pose pose) {}
 
-    /** A body known by its scanned surface; its gaps are held against obstacles as many-sided as {@link #ROUND}. */
+    /** A body known by its scanned surface; its gaps are held against obstacles as many-sided as {@link #ROUND}. Room in m. */
     public static Body scanned(String id, String label, double room, String nature, MeshTree tree, Pose pose) {
         Vec3 half = tree.mesh().most().minus(tree.mesh().least()).times(0.5);
         Solid box = new Solid.Box(
@@ -97,7 +98,7 @@ public record Body(
                         SolidDistance.between(here, PreparedSolid.of(solid)).distance() < -FLAT);
     }
 
-    /** A body that moves; its gaps are the least over all its places. */
+    /** A body that moves; its gaps are the least over all its places. Room in m, solids in host axes, m. */
     public static Body moving(
             String id, String label, double room, String nature, List<Solid> solids, List<Motion> motions) {
         List<Sweep> sweeps =

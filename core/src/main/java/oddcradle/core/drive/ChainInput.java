@@ -10,7 +10,7 @@ import oddcradle.core.math.InvalidValue;
  * @param teethDriver at least 6
  * @param teethDriven at least 6
  * @param centre centre distance, m, more than the pitch radii together
- * @param rpmDriver speed of the driver, 1/min, 0 or more
+ * @param rpmDriver speed of the driver, turns a minute
  */
 public record ChainInput(double pitch, int teethDriver, int teethDriven, double centre, double rpmDriver) {
     private static final int FEWEST_TEETH = 6;

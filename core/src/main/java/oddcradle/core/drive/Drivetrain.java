@@ -22,7 +22,7 @@ public record Drivetrain(List<Step> steps) {
             Guard.within("efficiency", efficiency, 0, 1, "");
         }
 
-        /** Teeth of the driver and the driven. */
+        /** Teeth of the driver and the driven. Efficiency 0 to 1. */
         public static Step ofTeeth(int driver, int driven, double efficiency) {
             requireTeeth("driver", driver);
             requireTeeth("driven", driven);
@@ -48,6 +48,7 @@ public record Drivetrain(List<Step> steps) {
         return steps.stream().mapToDouble(Step::ratio).reduce(1, (a, b) -> a * b);
     }
 
+    /** Of all steps together, 0 to 1. */
     public double efficiency() {
         return steps.stream().mapToDouble(Step::efficiency).reduce(1, (a, b) -> a * b);
     }

@@ -11,7 +11,7 @@ import oddcradle.core.units.Measured;
  * A shaft in the machine between two stages.
  *
  * @param point of its axis, host axes, m; places along it are measured from there
- * @param axis its direction
+ * @param axis unit direction, host axes
  * @param od m
  * @param bore m; 0 for solid
  * @param drivenAt where the stage before drives it, m along the axis
@@ -89,7 +89,7 @@ public record JackShaft(
         return point.along(axis.unit(), along);
     }
 
-    /** The same with its wheels packed elsewhere. */
+    /** The same with its wheels packed elsewhere. Places of both wheels along the axis, m. */
     public JackShaft withWheels(double driven, double driver) {
         return new JackShaft(
                 id,
@@ -108,6 +108,7 @@ public record JackShaft(
                 bearingNodes);
     }
 
+    /** Outside diameter, m. */
     public JackShaft withOd(double other) {
         return new JackShaft(
                 id,

@@ -103,6 +103,7 @@ public sealed interface LineEnd extends Measured<LineEnd> {
             return poles == 0 ? speed : 4 * Math.PI * frequency / poles;
         }
 
+        /** rad/s */
         public double noLoadSpeed() {
             return fullLoadSpeed() * (1 + droop);
         }
@@ -175,11 +176,12 @@ public sealed interface LineEnd extends Measured<LineEnd> {
             Guard.within("legRise", legRise, -FARTHEST, FARTHEST, "m");
         }
 
+        /** Speed of the tips, m/s, at a speed of the propeller, rad/s. */
         public double tipSpeed(double speed) {
             return speed * diameter / 2;
         }
 
-        /** Of turning and flying together. */
+        /** Of turning and flying together. Mach number of the tips, a ratio, at a speed of the propeller, rad/s. */
         public double helicalMach(double speed) {
             return Math.hypot(tipSpeed(speed), airSpeed) / SPEED_OF_SOUND;
         }

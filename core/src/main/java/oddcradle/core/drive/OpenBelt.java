@@ -17,7 +17,11 @@ public record OpenBelt(double length, double wrapSmall, double wrapLarge) {
     private static final double SAME = 1e-15;
     private static final int MOST_ROUNDS = 100;
 
-    /** @throws InvalidValue if the pulleys would touch */
+    /**
+     * Diameters and centre distance in m.
+     *
+     * @throws InvalidValue if the pulleys would touch
+     */
     public static OpenBelt of(double oneDiameter, double otherDiameter, double centre) {
         Guard.positive("diameter", oneDiameter, "m");
         Guard.positive("diameter", otherDiameter, "m");

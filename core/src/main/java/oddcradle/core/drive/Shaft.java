@@ -7,7 +7,7 @@ import oddcradle.core.math.Vec3;
  * A shaft that carries a sprocket.
  *
  * @param point a point of its axis, m
- * @param direction of its axis, any length but 0
+ * @param direction of the axis, unit
  * @param offset of the sprocket's middle plane from the point, along the direction, m
  */
 public record Shaft(Vec3 point, Vec3 direction, double offset) {

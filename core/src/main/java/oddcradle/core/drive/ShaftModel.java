@@ -57,6 +57,10 @@ public record ShaftModel(
         }
     }
 
+    /**
+     * @param x along the shaft, m
+     * @param mass kg
+     */
     public record Disc(double x, double mass) {
         public Disc {
             Guard.notNegative("x", x, "m");
@@ -64,7 +68,10 @@ public record ShaftModel(
         }
     }
 
-    /** @param stiffness N/m; empty where the bearing holds rigidly */
+    /**
+     * @param stiffness N/m; empty where the bearing holds rigidly
+     * @param x along the shaft, m
+     */
     public record Bearing(double x, Optional<Double> stiffness) {
         public Bearing {
             Guard.notNegative("x", x, "m");
@@ -109,6 +116,7 @@ public record ShaftModel(
         return List.copyOf(parts);
     }
 
+    /** m */
     public double length() {
         return segments.stream().mapToDouble(Segment::length).sum();
     }
@@ -138,7 +146,7 @@ public record ShaftModel(
             List<Double> slopes,
             List<Double> moments,
             List<Double> reactions) {
-        /** Index of the station at a place that was given. */
+        /** Index of the station at a place that was given. Index of the node at a place along the shaft, m. */
         public int at(double place) {
             for (int k = 0; k < x.size(); k++) {
                 if (Math.abs(x.get(k) - place) <= SAME_PLACE) {

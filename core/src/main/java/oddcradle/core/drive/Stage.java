@@ -157,6 +157,7 @@ public sealed interface Stage extends Measured<Stage> {
             Guard.notNegative("tensionerTravel", tensionerTravel, "m");
         }
 
+        /** m */
         public Belt withLength(double length) {
             return new Belt(
                     id,

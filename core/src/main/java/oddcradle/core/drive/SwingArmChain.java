@@ -19,7 +19,8 @@ public record SwingArmChain(List<At> travel, double maxCentre, double maxCentreA
 
     /**
      * @param centre distance between countershaft and axle, m
-     * @param lengthPitches of a taut chain there
+     * @param lengthPitches the chain would need, pitches
+     * @param angle of the arm, rad
      */
     public record At(double angle, double centre, double lengthPitches) {}
 

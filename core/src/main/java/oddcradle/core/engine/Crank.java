@@ -70,16 +70,19 @@ public record Crank(
         return throwAngles.size();
     }
 
+    /** m */
     public Crank withStroke(double other) {
         return new Crank(
                 other, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
     }
 
+    /** m */
     public Crank withRod(double other) {
         return new Crank(
                 stroke, other, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
     }
 
+    /** kg */
     public Crank withReciprocatingMass(double other) {
         return new Crank(stroke, rod, other, throwAngles, cylinderAngles, positions, counterweight, balancer);
     }
@@ -96,6 +99,7 @@ public record Crank(
         return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, other, counterweight, balancer);
     }
 
+    /** Share of the reciprocating mass, 0 to 1. */
     public Crank withCounterweight(double other) {
         return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, other, balancer);
     }

@@ -7,18 +7,18 @@ import oddcradle.core.units.Kind;
 /**
  * An engine by the dozen dimensions a tape gives. Lengths in metres, angles in radians.
  *
- * @param caseAhead from the crank to the front of the case
- * @param caseBehind from the crank to its rear, gearbox included
- * @param caseWidth along the crank, covers not counted
- * @param caseAbove from the crank to the top of the case
- * @param caseBelow from the crank to its underside
- * @param cylinderReach from the crank to the top of the head, along the cylinder
- * @param boreSpacing between neighbouring cylinders of one bank
- * @param cylinderWidth over the fins or the water jacket
- * @param headLength of the head across the crank
- * @param lean of the cylinders forward from upright; of the middle between the banks where there are two
- * @param bank angle between two banks; 0 for one
- * @param coverReach how far the clutch and generator covers stand out on each side
+ * @param caseAhead from the crank to the front of the case, m
+ * @param caseBehind from the crank to its rear, gearbox included, m
+ * @param caseWidth along the crank, covers not counted, m
+ * @param caseAbove from the crank to the top of the case, m
+ * @param caseBelow from the crank to its underside, m
+ * @param cylinderReach from the crank to the top of the head, along the cylinder, m
+ * @param boreSpacing between neighbouring cylinders of one bank, m
+ * @param cylinderWidth over the fins or the water jacket, m
+ * @param headLength of the head across the crank, m
+ * @param lean of the cylinders forward from upright; of the middle between the banks where there are two, rad
+ * @param bank angle between two banks; 0 for one, rad
+ * @param coverReach how far the clutch and generator covers stand out on each side, m
  * @param fourStroke whether there is a sump with a filter under the case
  */
 public record EngineShape(
@@ -69,6 +69,7 @@ public record EngineShape(
             return kind;
         }
 
+        /** m; rad for an angle. */
         public double of(EngineShape shape) {
             return value.applyAsDouble(shape);
         }
@@ -98,7 +99,7 @@ public record EngineShape(
         Guard.within("coverReach", coverReach, 0, LARGEST, "m");
     }
 
-    /** The same engine with one dimension measured otherwise. */
+    /** The same engine with one dimension measured otherwise: m, rad for an angle. */
     public EngineShape with(Dimension changed, double value) {
         return new EngineShape(
                 layout,

@@ -65,6 +65,7 @@ public final class FrameFlexibility {
         return model.free(applied);
     }
 
+    /** What probe i moves under 1 N at probe j, m/N. */
     public double at(int i, int j) {
         return entries[i][j];
     }

@@ -23,12 +23,17 @@ public record BoltGroup(List<BoltLoad> bolts, double centroidX, double centroidY
 
     /** Shear along x and y and tension along z (negative: pressed), N. */
     public record BoltLoad(double shearX, double shearY, double tension) {
+        /** N */
         public double shear() {
             return Math.hypot(shearX, shearY);
         }
     }
 
-    /** @param area that carries, m2 */
+    /**
+     * @param area that carries, m2
+     * @param x m
+     * @param y m
+     */
     public record Bolt(double x, double y, double area) {
         public Bolt {
             Guard.finite("x", x);

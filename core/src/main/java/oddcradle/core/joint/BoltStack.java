@@ -102,7 +102,14 @@ public record BoltStack(
         }
     }
 
-    /** Sizes the user has decided; empty where the program decides. */
+    /**
+     * Sizes the user has decided; empty where the program decides.
+     *
+     * @param bolt length, m
+     * @param sleeve length, m
+     * @param spacer length, m
+     * @param largeWasher diameter, m
+     */
     public record Decided(
             Optional<Double> bolt, Optional<Double> sleeve, Optional<Double> spacer, Optional<Double> largeWasher) {
         public static final Decided NOTHING =
@@ -114,7 +121,7 @@ public record BoltStack(
      *
      * @param lug thickness, m
      * @param depth of thread in a blind lug, m; 0 where the bolt goes through
-     * @param diameters of thread that must engage in it
+     * @param diameters of thread that must engage, as a ratio to the bolt's diameter
      * @param gap measured between lug and what it sits on, m
      * @param frame of the frame's metal along the bolt, m
      * @param plates of it: two have the lug between them

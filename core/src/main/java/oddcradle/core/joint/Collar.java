@@ -20,6 +20,7 @@ public record Collar(double inside, double outside, double length, IsoFit slide,
     /** Below this difference bolt and bore count as fitting, m; common practice. */
     public static final double FITS = 0.0005;
 
+    /** Diameters of bolt and bore, and length, m. */
     public static Collar between(double bolt, double bore, double length) {
         return new Collar(bolt, bore, length, IsoFit.sliding(bolt), IsoFit.pressed(bore));
     }
@@ -29,6 +30,7 @@ public record Collar(double inside, double outside, double length, IsoFit slide,
         return hard ? 0.1 * bolt + 0.0002 + 1e-9 : 0.2 * bolt + 1e-9;
     }
 
+    /** m */
     public double wall() {
         return (outside - inside) / 2;
     }

@@ -12,6 +12,7 @@ public record FoldedStrip(double width, double thickness, double fold) {
         return Math.max(0, fold - thickness);
     }
 
+    /** m2 */
     public double area() {
         return width * thickness + 2 * lips() * thickness;
     }

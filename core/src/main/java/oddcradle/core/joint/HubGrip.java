@@ -34,7 +34,7 @@ public final class HubGrip {
         return FRICTION * force * diameter / (2 * (Math.sin(TAPER) + FRICTION * Math.cos(TAPER)));
     }
 
-    /** A key of the usual size for the shaft, a quarter of its diameter square; the weaker of shear and bearing. */
+    /** A key of the usual size for the shaft, a quarter of its diameter square; the weaker of shear and bearing. Diameter and length in m; torque, N m. */
     public static double keyed(double diameter, double length, double factor) {
         double side = diameter / 4;
         double allowed = KEY_YIELD / factor;

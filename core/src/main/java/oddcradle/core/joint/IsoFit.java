@@ -19,14 +19,14 @@ public record IsoFit(double low, double high) {
     /** Over IT7, micrometres, for the steps above. */
     private static final double[] PRESS_OVER = {0, 0, 0, 0, 1, 1, 2, 2, 3};
 
-    /** A pin that slides in: H7/g6. */
+    /** A pin that slides in: H7/g6. Diameter in m. */
     public static IsoFit sliding(double diameter) {
         double d = mean(diameter);
         double gap = 2.5 * Math.pow(d, 0.34);
         return new IsoFit(gap * MICRO, (gap + grade(d, 16) + grade(d, 10)) * MICRO);
     }
 
-    /** A bush that is pressed in: H7/p6. */
+    /** A bush that is pressed in: H7/p6. Diameter in m. */
     public static IsoFit pressed(double diameter) {
         double d = mean(diameter);
         double least = grade(d, 16) + PRESS_OVER[step(diameter)];

@@ -16,8 +16,17 @@ public record Outline(List<Point> edge, List<Hole> holes) {
         holes = List.copyOf(holes);
     }
 
+    /**
+     * @param x m
+     * @param y m
+     */
     public record Point(double x, double y) {}
 
+    /**
+     * @param x m
+     * @param y m
+     * @param diameter m
+     */
     public record Hole(double x, double y, double diameter) {}
 
     /**
@@ -39,7 +48,7 @@ public record Outline(List<Point> edge, List<Hole> holes) {
         return new Outline(points, List.of(new Hole(0, standoff, hole)));
     }
 
-    /** A square seat with a hole in its middle. */
+    /** A square seat with a hole in its middle. Side and hole in m. */
     public static Outline seat(double side, double hole) {
         double half = side / 2;
         return new Outline(

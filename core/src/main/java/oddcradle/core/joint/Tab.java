@@ -61,10 +61,11 @@ public record Tab(
      * @param root widest that the tube lets it be welded, m
      * @param edge wanted from the middle of the hole to the edge, m
      * @param yield Pa
-     * @param factor on yield
+     * @param factor ratio that stresses keep from yielding
      * @param stock thicknesses to choose from, thinnest first, m
      * @param thickness decided by the user, m
      * @param leg decided by the user, m
+     * @param hole diameter, m
      */
     public record Wanted(
             List<Load> loads,
@@ -183,7 +184,7 @@ public record Tab(
         return Outline.tab(root, standoff, edge, hole);
     }
 
-    /** Hole centre to edge over the diameter of the hole. */
+    /** Hole centre to edge over the diameter of the hole. Ratio of the edge distance to the hole's diameter. */
     public double edgeRatio() {
         return edge / hole;
     }

@@ -78,6 +78,7 @@ public record BondedPad(double diameter, double height, double hardness, Elastom
                 + Math.round(hardness);
     }
 
+    /** Loaded area over the area free to bulge, a ratio. */
     public double shapeFactor() {
         return diameter / (4 * height);
     }

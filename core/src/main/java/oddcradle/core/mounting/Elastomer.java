@@ -51,12 +51,12 @@ public enum Elastomer {
         return hardest;
     }
 
-    /** Structural loss factor to reckon with where nobody has measured it; common practice. */
+    /** Structural loss factor to reckon with where nobody has measured it; common practice. Structural loss factor, a ratio. */
     public double usualLoss() {
         return usualLoss;
     }
 
-    /** The hardnesses it is commonly sold in, softest first. */
+    /** The hardnesses it is commonly sold in, Shore A, softest first. */
     public List<Double> soldHardnesses() {
         return DoubleStream.iterate(softest, hardness -> hardness <= hardest, hardness -> hardness + STEP)
                 .boxed()

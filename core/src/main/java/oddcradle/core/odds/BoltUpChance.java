@@ -32,10 +32,10 @@ public final class BoltUpChance {
      * One bolt.
      *
      * @param place of the boss, m
-     * @param axis of the bolt; along it shims make up for errors, but the faces say how the body stands
+     * @param axis unit direction of the bolt
      * @param clearance of bolt in both holes, on the radius, m
      * @param slot half of what a slot gives beyond that, m
-     * @param slotWay direction of the slot
+     * @param slotWay unit direction of the slot
      * @param spread covariance of hole against boss, m2
      */
     public record Bolt(String boss, Vec3 place, Vec3 axis, double clearance, double slot, Vec3 slotWay, Mat3 spread) {

@@ -99,7 +99,11 @@ public final class GapFinder {
     /** Two bodies by their places in the lists. */
     public record Pair(int moved, int standing) {}
 
-    /** The tightest pair of a pose; bodies by their place in the lists, -1 where nothing is nearer than was asked for. */
+    /**
+     * The tightest pair of a pose; bodies by their place in the lists, -1 where nothing is nearer than was asked for.
+     *
+     * @param margin m
+     */
     public record Tightest(double margin, int moved, int standing, Optional<Separation> apart) {}
 
     public List<BodyShape> moved() {
@@ -158,7 +162,7 @@ public final class GapFinder {
         }
 
         /**
-         * @param tooLittle a margin below this may be answered as it is, though a lesser one may follow
+         * Margins in m. @param tooLittle a margin below this may be answered as it is, though a lesser one may follow
          * @param enough margins from here on are all alike
          */
         public Tightest tightest(Pose pose, double tooLittle, double enough) {
@@ -195,7 +199,7 @@ public final class GapFinder {
             return best;
         }
 
-        /** All pairs with less margin than that in a pose. */
+        /** All pairs with less margin than that in a pose. Distance in m. */
         public Set<Pair> closer(Pose pose, double than) {
             Set<Pair> close = new HashSet<>();
             for (Piece piece : pieces) {

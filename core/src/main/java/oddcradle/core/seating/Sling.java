@@ -29,6 +29,7 @@ public final class Sling {
     /**
      * @param balanced whether the straps can hold it at this angle; two hold it only where hook, weight and points lie in one
      *     plane
+     * @param hook place of the hook, m
      */
     public record Hang(List<Strap> straps, Vec3 hook, boolean balanced) {
         public Hang {

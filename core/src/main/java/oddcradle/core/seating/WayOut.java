@@ -40,10 +40,11 @@ public final class WayOut {
 
     /**
      * @param finder room and movement count for nothing here; plain gaps do
-     * @param middle of the body, its own axes
+     * @param middle point about which the body turns, its own axes, m
      * @param reach farthest of its points from there, m
      * @param room wanted on the way, m
-     * @param low of the box that holds everything that stands, host axes
+     * @param low corner of the box that it must leave, m
+     * @param high the opposite corner, m
      */
     public record Question(
             GapFinder finder, Vec3 middle, double reach, double room, Vec3 low, Vec3 high, List<Vec3> ways) {
@@ -61,9 +62,10 @@ public final class WayOut {
 
     /**
      * @param poses corners of the way, the place first
-     * @param side direction it comes out, host axes
+     * @param side unit direction in which it leaves
      * @param straight whether it is not turned on the way
      * @param tightest after it has left its place
+     * @param length m
      */
     public record Way(List<Pose> poses, Vec3 side, boolean straight, Moment tightest, double length) {
         public Way {

@@ -9,7 +9,7 @@ import oddcradle.core.section.Section;
  * The tube that is cut. It comes from far out along {@code direction} to {@code point}.
  *
  * @param point on its axis, m
- * @param direction from the cut end into the tube, any length but 0
+ * @param direction from the joint into the tube, unit
  * @param radius outside, m
  * @param wall m, less than the radius
  * @param reference where the wrap's angle begins, not along the direction

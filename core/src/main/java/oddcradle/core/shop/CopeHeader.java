@@ -7,7 +7,7 @@ import oddcradle.core.math.Vec3;
  * A tube that the branch sits on, as a solid bar without ends.
  *
  * @param point on its axis, m
- * @param direction of its axis, any length but 0
+ * @param direction of its axis, unit
  * @param radius outside, m
  */
 public record CopeHeader(Vec3 point, Vec3 direction, double radius) {

@@ -4,8 +4,8 @@ package oddcradle.core.survey;
  * A reading held against all the others.
  *
  * @param misfit reading less what the adjusted points make of it, m or rad
- * @param redundancy how much of an error in this reading the others would show, 0 (none of it) to 1 (all)
- * @param standardised misfit over its own standard deviation; 0 where nothing checks the reading
+ * @param redundancy share of an error that shows in the residual, 0 to 1
+ * @param standardised residual as a ratio to its own spread
  * @param used false if it was left out because it does not agree
  */
 public record CheckedReading(Reading reading, double misfit, double redundancy, double standardised, boolean used) {

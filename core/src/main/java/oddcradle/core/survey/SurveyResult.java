@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param suspects readings that do not agree, worst first; those that stand alone were left out
  * @param missing readings that would fix the points that are not
  * @param degreesOfFreedom readings used beyond what the points need
- * @param varianceFactor sum of weighted squares over the degrees of freedom; about 1 where the instruments were as good as
+ * @param varianceFactor ratio of the sum of weighted squares to the degrees of freedom; about 1 where the instruments were as good as
  *     stated, 0 where nothing is checked
  * @param steps taken by the solver
  * @param settled false if the solver stopped before it found the best fit

@@ -6,7 +6,7 @@ import java.util.List;
  * A reading that does not agree with the others.
  *
  * @param expected what the others predict for it, m or rad
- * @param expectedSigma standard uncertainty of that prediction
+ * @param expectedSigma of what the others predict, m or rad
  * @param alone false if the readings cannot tell this one from other suspects
  * @param cures slips that would explain it, the likeliest first
  */

@@ -10,7 +10,7 @@ import oddcradle.core.math.Vec3;
  * @param force amplitude, N
  * @param moment amplitude, N m
  * @param point where they act, body axes, m
- * @param frequenciesHz each 0 or more
+ * @param frequenciesHz each 0 or more, Hz
  * @param responsePoints body axes, m
  */
 public record Harmonic(Vec3 force, Vec3 moment, Vec3 point, List<Double> frequenciesHz, List<Vec3> responsePoints) {

@@ -8,7 +8,8 @@ import java.util.List;
  * @param kineticEnergyPercent share of modal kinetic energy in x, y, z, rx, ry, rz of the centre of gravity; they sum to
  *     100, and one may be slightly negative where products of inertia couple rotations
  * @param shape motions x, y, z in m and rx, ry, rz in rad, mass-normalised
- * @param lossFactor of the mode, energy-weighted over the mounts
+ * @param lossFactor of the mode, a ratio
+ * @param frequencyHz Hz
  */
 public record Mode(double frequencyHz, List<Double> kineticEnergyPercent, List<Double> shape, double lossFactor) {
     public Mode {

@@ -11,7 +11,7 @@ import oddcradle.core.math.Vec3;
  * @param position elastic centre, body axes, m
  * @param axes rows are the mount's own axes in body axes; unit and at right angles within 1e-6
  * @param stiffness along those axes, N/m, each 0 or more
- * @param loss structural loss factor, 0 or more: complex stiffness k (1 + i loss)
+ * @param loss structural loss factor, a ratio, 0 or more: complex stiffness k (1 + i loss)
  */
 public record Mount(String name, Vec3 position, Mat3 axes, Vec3 stiffness, double loss) {
     private static final double ORTHOGONALITY = 1e-6;

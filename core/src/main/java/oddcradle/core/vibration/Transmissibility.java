@@ -12,7 +12,8 @@ public final class Transmissibility {
      * {@code T = sqrt((1 + loss^2) / ((1 - r^2)^2 + loss^2))}, r the forcing over the natural frequency. Harris' Shock and
      * Vibration Handbook, ch. 2 (from memory).
      *
-     * @param frequencyHz of the force, 0 or more
+     * @param frequencyHz of the force, Hz, 0 or more
+     * @return ratio of the force on the base to the force on the body
      */
     public static double vertical(MountedBody body, double frequencyHz) {
         Harmonic unit = new Harmonic(Vec3.Z, Vec3.ZERO, body.body().cg(), List.of(frequencyHz), List.of());

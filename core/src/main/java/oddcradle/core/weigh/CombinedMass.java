@@ -31,7 +31,12 @@ public record CombinedMass(
         openCg = List.copyOf(openCg);
     }
 
-    /** A number and its standard uncertainty. */
+    /**
+     * A number and its standard uncertainty.
+     *
+     * @param value kg, m or kg m2
+     * @param sigma kg, m or kg m2
+     */
     public record Measured(double value, double sigma) {}
 
     /**
@@ -40,13 +45,14 @@ public record CombinedMass(
      * @param weighing its id
      * @param what for example "mass" or "CG forward"
      * @param value kg, m or kg m2
-     * @param sigma of the value
-     * @param combined what all weighings together make of it
+     * @param sigma kg, m or kg m2
+     * @param combined of all weighings together, kg, m or kg m2
      * @param formula in the field's letters
      */
     public record Contribution(
             String weighing, Kind kind, String what, double value, double sigma, double combined, String formula) {
-        /** Difference from the combined value in standard deviations. */
+        /** Difference from the combined value as a ratio to its standard deviation. */
+        /** Ratio of how far it is off to its own spread. */
         public double strain() {
             return (value - combined) / sigma;
         }

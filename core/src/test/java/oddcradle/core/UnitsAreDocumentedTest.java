@@ -1,0 +1,97 @@
+package oddcradle.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Whoever reads an analysis must never guess a unit: public methods and record components with a quantity name one. */
+class UnitsAreDocumentedTest {
+    private static final Path CORE = Path.of("src/main/java/oddcradle/core");
+
+    /** Units of the field, and the words for what has none. */
+    private static final Pattern UNIT =
+            Pattern.compile("(?<!\\w)(m|mm|m2|m3|m4|N|kN|Pa|MPa|Hz|rad|rad/s|kg|kg m2|s|K|J|W|N m|N/m|m/N"
+                    + "|N s/m|m/s|m/s2|h|hours|1/s|µs|Shore A|teeth|turns|pitches|share|ratio|index|unit|percent|0 to 1|dimensionless)"
+                    + "(?!\\w)");
+
+    private static final Pattern MEMBER = Pattern.compile(
+            "(/\\*\\*(?:(?!\\*/).)*\\*/\\s*)?((?:@\\w+(?:\\([^)]*\\))?\\s+)*)public "
+                    + "(?:static |final |abstract |default )*(record \\w+\\(|[\\w<>\\[\\], .?]+ \\w+\\()",
+            Pattern.DOTALL);
+
+    private static final Pattern COMPONENT =
+            Pattern.compile("(?:double|Vec3|Mat3|double\\[\\]|List<Double>|Optional<Double>)\\s+(\\w+)");
+
+    @Test
+    void everyQuantityOfTheAnalyses_hasItsUnit() throws IOException {
+        List<String> missing = new ArrayList<>();
+        int looked = 0;
+        for (String analysis : Floors.FROM_THE_GROUND.get(Floors.ANALYSES)) {
+            try (Stream<Path> files = Files.list(CORE.resolve(analysis))) {
+                for (Path file : files.sorted().toList()) {
+                    looked += look(file, missing);
+                }
+            }
+        }
+
+        assertThat(missing).isEmpty();
+        // A pattern that finds nothing would find nothing missing.
+        assertThat(looked).isGreaterThan(400);
+    }
+
+    private static int look(Path file, List<String> missing) throws IOException {
+        String text = Files.readString(file);
+        int looked = 0;
+        Matcher member = MEMBER.matcher(text);
+        while (member.find()) {
+            String doc = member.group(1) == null ? "" : member.group(1);
+            String head = member.group(3);
+            String parameters = parameters(text, member.end() - 1);
+            String name = file.getFileName() + ": " + head;
+            if (member.group(2).contains("@Override")) {
+                continue;
+            }
+            if (head.startsWith("record")) {
+                Matcher component = COMPONENT.matcher(parameters);
+                while (component.find()) {
+                    looked++;
+                    if (!hasUnit(doc, component.group(1))) {
+                        missing.add(name + component.group(1));
+                    }
+                }
+            } else if (head.matches("(?s).*\\b[dD]ouble\\b.*") || parameters.matches("(?s).*\\bdouble\\b.*")) {
+                looked++;
+                if (!UNIT.matcher(doc).find()) {
+                    missing.add(name);
+                }
+            }
+        }
+        return looked;
+    }
+
+    private static boolean hasUnit(String doc, String component) {
+        Matcher own = Pattern.compile("@param " + component + "\\b(.*?)(?=\\n\\s*\\* @|\\*/)", Pattern.DOTALL)
+                .matcher(doc);
+        String ofAll = doc.split("@param")[0];
+        return own.find() && UNIT.matcher(own.group(1)).find()
+                || UNIT.matcher(ofAll).find();
+    }
+
+    private static String parameters(String text, int open) {
+        int depth = 0;
+        int at = open;
+        do {
+            depth += text.charAt(at) == '(' ? 1 : text.charAt(at) == ')' ? -1 : 0;
+            at++;
+        } while (depth > 0);
+        return text.substring(open + 1, at - 1);
+    }
+}

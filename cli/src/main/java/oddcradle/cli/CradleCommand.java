@@ -23,9 +23,9 @@ import oddcradle.files.job.JobStore;
 import oddcradle.files.report.CradleJson;
 import oddcradle.files.report.CradleText;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(name = "cradle", description = "Propose cradles for the donor in its seat.")
@@ -35,14 +35,11 @@ final class CradleCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
-    private Path file;
+    @Mixin
+    private JobFile file;
 
-    @Option(names = "--json", description = "print JSON, SI units")
-    private boolean json;
-
-    @Option(names = "--inch", description = "print lengths in decimal inches")
-    private boolean inch;
+    @Mixin
+    private Printed printed;
 
     @Option(names = "--kind", paramLabel = "KIND", description = "only these kinds; may be given several times")
     private List<String> kinds = new ArrayList<>();
@@ -65,12 +62,16 @@ final class CradleCommand implements Callable<Integer> {
             throw new InvalidValue("--take", "and --out go together: which proposal, and where the job is written");
         }
         Proposals.Wishes wishes = wishes();
-        Examination examination = OpenedJob.examine(file, spec.commandLine().getErr());
+        Examination examination =
+                OpenedJob.examine(file.path(), spec.commandLine().getErr());
         Proposals.Result result = Proposals.run(examination, wishes, Progress.UNWATCHED);
-        UnitStyle style = inch ? UnitStyle.DECIMAL_INCHES : UnitStyle.MILLIMETRES;
+        UnitStyle style = printed.style();
         spec.commandLine()
                 .getOut()
-                .println(json ? CradleJson.proposals(examination, result) : CradleText.of(examination, result, style));
+                .println(
+                        printed.json()
+                                ? CradleJson.proposals(examination, result)
+                                : CradleText.of(examination, result, style));
         if (out != null) {
             write(result);
         }
@@ -107,7 +108,7 @@ final class CradleCommand implements Callable<Integer> {
                     "--take", "is " + take + ", there are " + result.proposals().size() + " proposals");
         }
         JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file);
+        JobDocument document = store.open(file.path());
         Job cradled = new TakeCradle(result.proposals().get(take - 1).cradle(), "proposed").applyTo(document.job());
         store.save(out, document.withJob(cradled));
     }

@@ -10,9 +10,9 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PaperSize;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(name = "packet", description = "Write the workshop packet, a PDF at true scale.")
@@ -20,8 +20,8 @@ final class PacketCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
-    private Path file;
+    @Mixin
+    private JobFile file;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "folder to write into, made if missing")
     private Path folder;
@@ -34,7 +34,8 @@ final class PacketCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Examination examination = OpenedJob.examine(file, spec.commandLine().getErr());
+        Examination examination =
+                OpenedJob.examine(file.path(), spec.commandLine().getErr());
         Files.createDirectories(folder);
         Path pdf = folder.resolve(Packet.fileName(examination.job().name()));
         UnitStyle style = inch ? UnitStyle.FRACTIONAL_INCHES : UnitStyle.MILLIMETRES;

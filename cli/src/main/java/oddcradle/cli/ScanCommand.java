@@ -17,9 +17,9 @@ import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(
@@ -29,8 +29,8 @@ final class ScanCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
-    private Path file;
+    @Mixin
+    private JobFile file;
 
     @Option(names = "--out", required = true, paramLabel = "STL", description = "file to write")
     private Path out;
@@ -52,7 +52,7 @@ final class ScanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Job job = new JobStore(Clock.systemUTC()).open(file).job();
+        Job job = new JobStore(Clock.systemUTC()).open(file.path()).job();
         List<Solid> solids = Bodies.surfaces(job, Seating.of(job), host ? Side.HOST : Side.DONOR);
         TriangleMesh mesh = SimulatedScanner.scan(solids, noise / 1000, holes, new Random(seed));
         MeshFiles.writeStl(out, mesh, LengthUnit.MILLIMETRE);

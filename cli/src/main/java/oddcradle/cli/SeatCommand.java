@@ -19,9 +19,9 @@ import oddcradle.files.job.JobStore;
 import oddcradle.files.report.SeatJson;
 import oddcradle.files.report.SeatText;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(name = "seat", description = "Search where the donor sits best, and how it comes out.")
@@ -31,14 +31,11 @@ final class SeatCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
-    private Path file;
+    @Mixin
+    private JobFile file;
 
-    @Option(names = "--json", description = "print JSON, SI units")
-    private boolean json;
-
-    @Option(names = "--inch", description = "print lengths in decimal inches")
-    private boolean inch;
+    @Mixin
+    private Printed printed;
 
     @Option(names = "--way", description = "also search how the donor comes out of its seat in the file")
     private boolean way;
@@ -57,17 +54,18 @@ final class SeatCommand implements Callable<Integer> {
         if ((take != 0) != (out != null)) {
             throw new InvalidValue("--take", "and --out go together: which answer, and where the job is written");
         }
-        Examination examination = OpenedJob.examine(file, spec.commandLine().getErr());
+        Examination examination =
+                OpenedJob.examine(file.path(), spec.commandLine().getErr());
         SeatSearch.Result search = SeatSearch.run(examination, Progress.UNWATCHED);
         Optional<WaysOut.Result> ways =
                 way ? Optional.of(WaysOut.find(examination, Progress.UNWATCHED)) : Optional.empty();
         Optional<SharedSeat.Result> shared =
                 Optional.ofNullable(with).map(name -> SharedSeat.find(examination, name, Progress.UNWATCHED));
-        UnitStyle style = inch ? UnitStyle.DECIMAL_INCHES : UnitStyle.MILLIMETRES;
+        UnitStyle style = printed.style();
         spec.commandLine()
                 .getOut()
                 .println(
-                        json
+                        printed.json()
                                 ? SeatJson.answers(examination, search, ways, shared)
                                 : SeatText.of(examination, search, ways, shared, style));
         if (out != null) {
@@ -82,7 +80,7 @@ final class SeatCommand implements Callable<Integer> {
                     "--take", "is " + take + ", there are " + search.answers().size() + " answers");
         }
         JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file);
+        JobDocument document = store.open(file.path());
         Job seated = new SeatEdit.TakeSeat(search.answers().get(take - 1).seat(), "found").applyTo(document.job());
         store.save(out, document.withJob(seated));
     }

@@ -9,9 +9,9 @@ import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.table.HostTables;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(name = "take", description = "Take nodes and tubes of the host from CSV tables into a job.")
@@ -19,8 +19,8 @@ final class TakeCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "job file, *.cradle.json")
-    private Path file;
+    @Mixin
+    private JobFile file;
 
     @Option(names = "--nodes", paramLabel = "CSV", description = "id, x [mm], y [mm], z [mm]")
     private Path nodes;
@@ -34,7 +34,7 @@ final class TakeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file);
+        JobDocument document = store.open(file.path());
         Host host = document.job().host();
         if (nodes != null) {
             host = HostTables.withNodes(host, nodes);

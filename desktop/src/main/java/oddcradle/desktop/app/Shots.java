@@ -42,7 +42,7 @@ final class Shots {
                 window.desk().selectionProperty().set(Optional.empty());
                 window.desk().goTo(step);
                 if (step == Step.CRADLE) {
-                    turnTo("hardware");
+                    turnTo("bolts");
                 }
             });
         }

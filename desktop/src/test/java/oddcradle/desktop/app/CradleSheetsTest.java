@@ -284,7 +284,7 @@ class CradleSheetsTest extends WindowDriver {
 
     @Test
     void hardware_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
-        at(robot, Step.CRADLE, "hardware");
+        at(robot, Step.CRADLE, "bolts");
         assertThat(text(robot, "#design-words")).contains("M10").contains("The rubber moves");
         enter(robot, "#design-tab", "2");
         enter(robot, "#design-leg", "5");

@@ -236,7 +236,7 @@ public final class Packet {
                 "Worst first. A cure mends its own line; examine again after each.",
                 List.of(
                         new TablePages.Column("", 22),
-                        new TablePages.Column("stop", 18),
+                        new TablePages.Column("step", 18),
                         new TablePages.Column("what", 112),
                         new TablePages.Column("cure", 54),
                         new TablePages.Column("source", 60)),

@@ -19,7 +19,7 @@ public final class CradleSlate extends StepSlate {
             EditSheet sheet = new EditSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
-        leaves.add("Hardware", () -> {
+        leaves.add("Bolts", () -> {
             HardwareSheet sheet = new HardwareSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });

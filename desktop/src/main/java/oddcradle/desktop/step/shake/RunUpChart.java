@@ -17,7 +17,7 @@ import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.desktop.look.Palette;
 
-/** What the mounts pass on of a vertical firing shake, against crank speed. */
+/** Transmissibility of a vertical force at the firing frequency, against crank speed. */
 final class RunUpChart extends Pane {
     private static final double WIDTH = 328;
     private static final double HEIGHT = 168;

@@ -12,7 +12,7 @@ import oddcradle.desktop.store.Desk;
 public final class ShakeSlate extends StepSlate {
     public ShakeSlate(Desk desk, Palette palette) {
         super(desk, Step.SHAKE);
-        section("Of the firing shake at idle, the frame gets");
+        section("Transmissibility at idle: share of the shaking that reaches the frame");
         Label big = new Label("–");
         big.setId("passed-on-at-idle");
         big.getStyleClass().add("big-number");

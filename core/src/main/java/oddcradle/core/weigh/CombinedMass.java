@@ -51,7 +51,6 @@ public record CombinedMass(
      */
     public record Contribution(
             String weighing, Kind kind, String what, double value, double sigma, double combined, String formula) {
-        /** Difference from the combined value as a ratio to its standard deviation. */
         /** Ratio of how far it is off to its own spread. */
         public double strain() {
             return (value - combined) / sigma;

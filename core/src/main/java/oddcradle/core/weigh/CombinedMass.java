@@ -51,7 +51,7 @@ public record CombinedMass(
      */
     public record Contribution(
             String weighing, Kind kind, String what, double value, double sigma, double combined, String formula) {
-        /** Ratio of how far it is off to its own spread. */
+        /** How far it is off, as a ratio to its own spread. */
         public double strain() {
             return (value - combined) / sigma;
         }

@@ -147,7 +147,12 @@ public final class Examination {
                 memory.recall(
                         Analysis.SEAT_REPORT,
                         new SeatReport.Input(
-                                job.donor().services(), job.donor().bodies(), seating, ledger, neighbourChecks),
+                                job.donor().services(),
+                                job.donor().bodies(),
+                                seating,
+                                line.line(),
+                                ledger,
+                                neighbourChecks),
                         SeatReport::of),
                 memory.recall(
                         Analysis.CRADLE_REPORT,

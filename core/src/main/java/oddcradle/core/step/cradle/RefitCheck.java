@@ -46,7 +46,7 @@ public final class RefitCheck {
     static void add(ReportBuilder report, Job job, Seating seating) {
         for (Member member : job.cradle().members()) {
             if (job.cradle().isRemovable(member.id())) {
-                new RefitCheck(job, seating).finding(report, member);
+                new RefitCheck(job, seating).refits(report, member);
             }
         }
     }
@@ -67,7 +67,7 @@ public final class RefitCheck {
                 .findFirst();
     }
 
-    private void finding(ReportBuilder report, Member bar) {
+    private void refits(ReportBuilder report, Member bar) {
         List<Solid> pieces = TubeBody.betweenJoints(job, seating, bar);
         List<Other> others = others(bar, true);
         Optional<Other> inTheWay = Optional.empty();

@@ -61,7 +61,7 @@ public final class LoadReport {
             int good = 0;
             for (TubeStress use : uses) {
                 if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
-                    finding(report, input, use);
+                    stress(report, input, use);
                 }
             }
             if (!uses.isEmpty()) {
@@ -157,7 +157,7 @@ public final class LoadReport {
                 FRAME);
     }
 
-    private static void finding(ReportBuilder report, Input input, TubeStress use) {
+    private static void stress(ReportBuilder report, Input input, TubeStress use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
         boolean held = use.utilisation() <= 1;

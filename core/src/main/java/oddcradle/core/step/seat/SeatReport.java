@@ -20,6 +20,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.LineResult;
 import oddcradle.core.units.Quantity;
 
 /** Where the donor sits: gaps all round and the height of its weight. */
@@ -39,8 +40,20 @@ public final class SeatReport {
             List<Service> services,
             List<Part> parts,
             Seating seating,
+            LineResult line,
             ClearanceLedger ledger,
-            List<NeighbourChecks.NeighbourCheck> neighbours) {}
+            List<NeighbourChecks.NeighbourCheck> neighbours) {
+        /** What a body of the ledger is in the job. */
+        private Subject subject(String id) {
+            if (parts.stream().anyMatch(part -> part.id().equals(id))) {
+                return Subject.part(id);
+            }
+            if (seating.tubes().containsKey(id)) {
+                return Subject.tube(id);
+            }
+            return line.stage(id).isPresent() ? Subject.stage(id) : Subject.body(id);
+        }
+    }
 
     public static StepReport of(Input input) {
         Seating seating = input.seating();
@@ -49,7 +62,7 @@ public final class SeatReport {
         int tooNear =
                 (int) ledger.near().stream().filter(gap -> gap.margin() < 0).count();
         List<Gap> told = ledger.worst(tooNear + GOOD_GAPS_TOLD);
-        told.forEach(gap -> finding(report, gap));
+        told.forEach(gap -> gap(report, input, gap));
         ServiceRoom.add(report, input.services(), input.parts(), seating.pose(), ledger.obstacles());
         report.findings(input.neighbours().stream()
                 .map(NeighbourChecks.NeighbourCheck::finding)
@@ -106,7 +119,7 @@ public final class SeatReport {
         return gap.left() <= 0 || gap.left() < gap.limit() / 2 ? Severity.STOP : Severity.WATCH;
     }
 
-    private static void finding(ReportBuilder report, Gap gap) {
+    private static void gap(ReportBuilder report, Input input, Gap gap) {
         boolean clash = gap.separation().overlap();
         boolean touches = gap.left() <= 0;
         boolean short_ = gap.margin() < 0;
@@ -154,9 +167,9 @@ public final class SeatReport {
                 left,
                 limit,
                 Place.between(
-                        Subject.body(gap.donorPart().id()),
+                        input.subject(gap.donorPart().id()),
                         gap.separation().pointA(),
-                        Subject.body(gap.obstacle().id()),
+                        input.subject(gap.obstacle().id()),
                         gap.separation().pointB()),
                 why(gap));
     }

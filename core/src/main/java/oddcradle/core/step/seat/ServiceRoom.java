@@ -41,11 +41,11 @@ final class ServiceRoom {
             List<Solid> solids =
                     part.solids().stream().map(solid -> solid.placed(pose)).toList();
             Vec3 way = pose.turn(service.direction()).unit();
-            finding(report, service, solids, way, obstacles);
+            comesOff(report, service, solids, way, obstacles);
         }
     }
 
-    private static void finding(
+    private static void comesOff(
             ReportBuilder report, Service service, List<Solid> solids, Vec3 way, List<Body> obstacles) {
         Motion off = new Motion.Slide(way, 0, service.travel());
         Body worst = null;

@@ -45,7 +45,7 @@ public final class Bench {
                 System.getProperty("java.version"),
                 rounds);
         for (DemoJobs demo : DemoJobs.values()) {
-            NudgeMeasures.Nudges nudges = NudgeMeasures.of(demo, quick ? 300 : 1000);
+            NudgeMeasures.Nudges nudges = NudgeMeasures.of(demo, quick ? 200 : 1000);
             String name = demo.fileName();
             print(name + " nudge / a third of a 60 Hz frame", "µs", 1, nudges.againstThirdOfFrame());
             print(name + " slowest 1 in 100 / a whole frame", "µs", 1, nudges.lateAgainstFrame());
@@ -92,10 +92,10 @@ public final class Bench {
                         .include("oddcradle\\.bench\\..*\\." + claim.measured() + "$")
                         .include("oddcradle\\.bench\\..*\\." + claim.reference() + "$")
                         .forks(1)
-                        .warmupIterations(quick ? 3 : 8)
-                        .warmupTime(TimeValue.milliseconds(quick ? 1000 : 1500))
+                        .warmupIterations(quick ? 2 : 8)
+                        .warmupTime(TimeValue.milliseconds(quick ? 500 : 1500))
                         .measurementIterations(quick ? 2 : 3)
-                        .measurementTime(TimeValue.milliseconds(quick ? 1000 : 1500))
+                        .measurementTime(TimeValue.milliseconds(quick ? 500 : 1500))
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();

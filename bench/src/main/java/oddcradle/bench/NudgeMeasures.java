@@ -16,7 +16,7 @@ import oddcradle.files.job.DemoJobs;
 /** A hand's nudges of the seat, every step examined and every finding told, cures not: against a frame of the screen and bare kernels. */
 final class NudgeMeasures {
     private static final double FRAME = 1e6 / 60;
-    private static final int WARM = 600;
+    private static final int WARM = 400;
 
     private NudgeMeasures() {}
 

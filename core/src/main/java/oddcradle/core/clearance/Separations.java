@@ -24,7 +24,7 @@ public final class Separations {
 
     /** One that takes over what this one knows, once this one is asked no more. */
     public Separations next() {
-        return new Separations(known);
+        return new Separations(known.isEmpty() ? earlier : known);
     }
 
     Separation of(Body part, Body obstacle) {

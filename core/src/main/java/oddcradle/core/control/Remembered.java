@@ -6,7 +6,7 @@ import java.util.function.Function;
 
 /**
  * Answers of one question by what was asked. A later one takes over what an earlier one already knows, so that only a new input
- * is worked out; what nobody asks for again is forgotten. One thread while it is asked.
+ * is worked out; what is not asked for when others are is forgotten. One thread while it is asked.
  *
  * @param <I> the whole input, compared by value
  * @param <R> the answer, which nothing but the input decides
@@ -27,7 +27,7 @@ public final class Remembered<I, R> {
 
     /** One that takes over what this one knows, once this one is asked no more. */
     public Remembered<I, R> next() {
-        return new Remembered<>(known);
+        return new Remembered<>(known.isEmpty() ? earlier : known);
     }
 
     public R of(I input, Function<? super I, ? extends R> work) {

@@ -46,12 +46,12 @@ public record JointPair(double firstAngle, double secondAngle, double equivalent
         return turn > Math.PI / 2 ? turn - Math.PI : turn < -Math.PI / 2 ? turn + Math.PI : turn;
     }
 
-    /** How much the output's speed swings, highest less lowest over the mean, about the square of the angle. Greatest lead or lag of the driven shaft, rad. */
+    /** How much the output's speed swings, highest less lowest over the mean, about the square of the angle. A ratio. */
     public double swing() {
         return swing(equivalentAngle);
     }
 
-    /** The same of a single joint: {@code 1 / cos b - cos b}. Greatest lead or lag of the driven shaft, rad. */
+    /** The same of a single joint: {@code 1 / cos b - cos b}. A ratio. */
     public static double swing(double angle) {
         return 1 / Math.cos(angle) - Math.cos(angle);
     }

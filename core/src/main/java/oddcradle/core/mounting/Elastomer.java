@@ -51,7 +51,7 @@ public enum Elastomer {
         return hardest;
     }
 
-    /** Structural loss factor to reckon with where nobody has measured it; common practice. Structural loss factor, a ratio. */
+    /** Structural loss factor, a ratio, taken where nobody has measured it; common practice. */
     public double usualLoss() {
         return usualLoss;
     }

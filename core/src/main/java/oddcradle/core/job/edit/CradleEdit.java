@@ -309,10 +309,10 @@ public sealed interface CradleEdit extends JobEdit {
     }
 
     /** What is decided about the bolt and tab of one mount. */
-    record SetChoices(String mount, MountChoices design) implements CradleEdit {
+    record SetChoices(String mount, MountChoices choices) implements CradleEdit {
         @Override
         public Cradle applyTo(Cradle cradle) {
-            return changed(cradle, List.of(mount), each -> each.withChoices(design));
+            return changed(cradle, List.of(mount), each -> each.withChoices(choices));
         }
 
         @Override
@@ -322,7 +322,7 @@ public sealed interface CradleEdit extends JobEdit {
 
         @Override
         public String mergeKey() {
-            return "design." + mount;
+            return "choices." + mount;
         }
     }
 

@@ -7,7 +7,6 @@ import java.util.Optional;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.finding.FindingCode;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
@@ -78,10 +77,6 @@ final class DetailNotes {
         }
     }
 
-    private void say(FindingCode code, Severity severity, Phrase what, Place where, Why why) {
-        report.say(code, severity, what, where, why);
-    }
-
     private Place at(String id, String node) {
         return Place.of(Subject.detail(id), seating.node(node));
     }
@@ -91,7 +86,7 @@ final class DetailNotes {
         Member second = job.cradle().member(gusset.second()).orElseThrow();
         for (Member tube : List.of(first, second)) {
             if (!tube.nodes().contains(gusset.node())) {
-                say(
+                report.say(
                         CradleFinding.GUSSET,
                         Severity.STOP,
                         Phrase.of(
@@ -106,7 +101,7 @@ final class DetailNotes {
         }
         double wall = Math.min(wall(first), wall(second));
         if (wall > 0 && gusset.thickness() > 2 * wall) {
-            say(
+            report.say(
                     CradleFinding.GUSSET,
                     Severity.WATCH,
                     Phrase.of(
@@ -134,7 +129,7 @@ final class DetailNotes {
 
     private void landingPad(Detail.LandingPad pad) {
         boolean good = pad.below() >= PAD_HIGHEST && pad.below() <= PAD_LOWEST;
-        say(
+        report.say(
                 CradleFinding.LANDING_PAD,
                 good ? Severity.GOOD : Severity.WATCH,
                 good
@@ -189,7 +184,7 @@ final class DetailNotes {
                         PRACTICE));
         if (!pad.lined()
                 && host.filter(tube -> job.material(tube).isLightAlloy()).isPresent()) {
-            say(
+            report.say(
                     CradleFinding.UNLINED,
                     Severity.WATCH,
                     Phrase.of(
@@ -206,7 +201,7 @@ final class DetailNotes {
         Member member = job.cradle().member(notch.member()).orElseThrow();
         Vec3 at = seating.node(member.first()).towards(seating.node(member.last()), notch.at());
         if (!(member.section() instanceof Tube tube) || notch.depth() >= tube.od() - 2 * tube.wall()) {
-            say(
+            report.say(
                     CradleFinding.NOTCH,
                     Severity.STOP,
                     Phrase.of(
@@ -322,7 +317,7 @@ final class DetailNotes {
                         input("bearing", Quantity.stress(end.bearing()))),
                 Source.fromMemory("Roark's Formulas for Stress and Strain, rings"));
         if (sleeve.isPresent() && (end.play() < 0 || end.play() > SleevedEnd.MOST_PLAY)) {
-            say(
+            report.say(
                     CradleFinding.SLEEVE,
                     end.play() < 0 ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
@@ -335,7 +330,7 @@ final class DetailNotes {
                     where,
                     why);
         } else if (sleeve.isPresent() && sleeve.get().length() < SleevedEnd.LEAST_LENGTH - 1e-9) {
-            say(
+            report.say(
                     CradleFinding.SLEEVE,
                     Severity.WATCH,
                     Phrase.of(
@@ -346,7 +341,7 @@ final class DetailNotes {
                     where,
                     why);
         } else if (end.crush() > 1) {
-            say(
+            report.say(
                     CradleFinding.CRUSH,
                     Severity.STOP,
                     Phrase.of(
@@ -360,7 +355,7 @@ final class DetailNotes {
                     where,
                     why);
         } else {
-            say(
+            report.say(
                     CradleFinding.SLEEVE,
                     Severity.GOOD,
                     Phrase.of(

@@ -5,7 +5,6 @@ import static oddcradle.core.finding.Why.input;
 import java.util.List;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
-import oddcradle.core.finding.FindingCode;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
@@ -60,10 +59,6 @@ final class FittingNotes {
         }
     }
 
-    private void say(FindingCode code, Severity severity, Phrase what, Place where, Why why) {
-        report.say(code, severity, what, where, why);
-    }
-
     private void adapter(Detail.AdapterPlate plate) {
         ScrewThread engine = ScrewThread.of("engine.thread", plate.engine().thread());
         ScrewThread driven = ScrewThread.of("driven.thread", plate.driven().thread());
@@ -80,7 +75,7 @@ final class FittingNotes {
                         input("register", Quantity.length(plate.register()))),
                 Source.derived("plane geometry"));
         if (web < LEAST_WEB) {
-            say(
+            report.say(
                     CradleFinding.ADAPTER,
                     Severity.STOP,
                     Phrase.of(
@@ -91,7 +86,7 @@ final class FittingNotes {
                     Place.of(Subject.CRADLE),
                     sizes);
         } else if (apart < heads / 2) {
-            say(
+            report.say(
                     CradleFinding.ADAPTER,
                     Severity.WATCH,
                     Phrase.of(
@@ -105,7 +100,7 @@ final class FittingNotes {
         }
         adapterTorque(plate, engine);
         double room = plate.pocket() + plate.thickness() - plate.shaft() - plate.crankFloat();
-        say(
+        report.say(
                 CradleFinding.ADAPTER_SHAFT,
                 room < 0 ? Severity.STOP : Severity.GOOD,
                 Phrase.of(
@@ -124,7 +119,7 @@ final class FittingNotes {
                                 input("float", Quantity.length(plate.crankFloat()))),
                         Source.derived("stack of lengths")));
         if (engine.inch() != driven.inch()) {
-            say(
+            report.say(
                     CradleFinding.MIXED_THREADS,
                     Severity.WATCH,
                     Phrase.of(
@@ -205,7 +200,7 @@ final class FittingNotes {
                 .filter(way -> way.carries() >= hub.torque())
                 .map(Way::name)
                 .toList();
-        say(
+        report.say(
                 CradleFinding.HUB,
                 enough.isEmpty() ? Severity.STOP : Severity.GOOD,
                 enough.isEmpty()
@@ -288,7 +283,7 @@ final class FittingNotes {
                                 input("L", Quantity.length(plate.span())),
                                 input("as stiff as a plain strip of", Quantity.length(strip.plainEquivalent()))),
                         Source.derived("channel with sharp corners")));
-        say(
+        report.say(
                 CradleFinding.FOLDED,
                 Severity.NOTE,
                 Phrase.of(

@@ -15,6 +15,9 @@ public enum Analysis {
     /** How far the donor moves on its mounts. */
     MOVEMENT,
     GAPS,
+    /** The tubes without the donor: factored, and what they give at the mounts. */
+    FRAME_ALONE,
+    /** Tubes, mounts and donor under every load case. */
     FRAME,
     STRESSES,
     MOUNTS,

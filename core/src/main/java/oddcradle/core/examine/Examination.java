@@ -66,7 +66,7 @@ import oddcradle.core.weigh.CombinedWeighing;
  * Every result and finding of one job: which step gets what, in which order. Each analysis is a pure function of one input and
  * is taken over from an earlier examination where that input is equal.
  *
- * <p>Cost: a nudge of the seat costs one ledger of distances and one factorisation of the frame; sliding leaves the modes
+ * <p>Cost: a nudge of the seat costs one ledger of distances and one factorisation of the frame alone; sliding leaves the modes
  * as they are. Any threads.
  */
 public final class Examination {
@@ -113,7 +113,11 @@ public final class Examination {
         this.frame = CradleFrame.of(job, seating, line.line());
         this.movement = movement();
         this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
-        this.load = memory.recall(Analysis.FRAME, frame.input(), FrameAnalysis::solve);
+        Optional<CradleFrame.Standing> standing =
+                memory.recall(Analysis.FRAME_ALONE, frame.alone(), CradleFrame::standing);
+        this.load = memory.recall(Analysis.FRAME, frame.input(), input -> standing.map(
+                        alone -> FrameAnalysis.solve(input, alone.factored()))
+                .orElseGet(() -> FrameAnalysis.solve(input)));
         this.tubeStresses = load.answer()
                 .map(result ->
                         memory.recall(Analysis.STRESSES, TubeStresses.input(job, frame, result), TubeStresses::of))
@@ -122,7 +126,7 @@ public final class Examination {
                 Analysis.MOUNTS, new MountDesigner.Input(job, seating, movement, load.answer()), MountDesigner::of);
         this.mountStiffness = memory.recall(
                 Analysis.MOUNT_STIFFNESS,
-                new MountStiffness.Input(job.cradle().isolators(), frame.input(), mountedBody),
+                new MountStiffness.Input(job.cradle().isolators(), standing, mountedBody),
                 MountStiffness::of);
         this.cutList = memory.recall(
                 Analysis.CUTS,

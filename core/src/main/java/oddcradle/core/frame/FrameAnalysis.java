@@ -3,6 +3,7 @@ package oddcradle.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.math.SparseSymmetric;
@@ -36,14 +37,28 @@ public final class FrameAnalysis {
         if (factor.isEmpty() || !(factor.get().smallestPivotRatio() > SINGULAR)) {
             return Outcome.notSolved(MechanismDiagnosis.freeMotion(model, stiffness));
         }
+        return results(model, factor.get()::solve);
+    }
+
+    /**
+     * The same answer by the factor of the frame alone, where bodies on mounts are all that comes to it; else from the beginning.
+     * Two triangular solves for each spring of the mounts, and two a case.
+     */
+    public static Outcome<FrameResult> solve(FrameInput input, FactoredFrame alone) {
+        Optional<FrameModel> carrying = alone.model.carrying(input);
+        Optional<CarriedBodies> carried = carrying.flatMap(model -> CarriedBodies.on(alone, model));
+        return carried.isPresent() ? results(carrying.get(), carried.get()::solve) : solve(input);
+    }
+
+    private static Outcome<FrameResult> results(FrameModel model, UnaryOperator<double[]> solution) {
         List<CaseResult> cases = new ArrayList<>();
-        for (FrameCase load : input.cases()) {
+        for (FrameCase load : model.input.cases()) {
             double[] applied = model.nodeLoads(load);
             Optional<Finding> idle = MechanismDiagnosis.loadedIdleNode(model, applied);
             if (idle.isPresent()) {
                 return Outcome.notSolved(idle.get());
             }
-            cases.add(result(model, load, applied, factor.get().solve(model.free(applied))));
+            cases.add(result(model, load, applied, solution.apply(model.free(applied))));
         }
         double mass = model.beams.stream().mapToDouble(BeamElement::mass).sum();
         return Outcome.solved(new FrameResult(cases, mass));

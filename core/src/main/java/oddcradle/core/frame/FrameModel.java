@@ -1,9 +1,11 @@
 package oddcradle.core.frame;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import oddcradle.core.math.NodeOrdering;
 import oddcradle.core.math.SparseSymmetric;
@@ -23,9 +25,7 @@ final class FrameModel {
 
     FrameModel(FrameInput input) {
         this.input = input;
-        for (FrameNode node : input.nodes()) {
-            nodeIndex.put(node.id(), nodeIndex.size());
-        }
+        numberNodes();
         for (FrameMember member : input.members()) {
             int i = nodeIndex.get(member.i());
             int j = nodeIndex.get(member.j());
@@ -37,14 +37,88 @@ final class FrameModel {
                     position(j).plus(member.offsetJ()),
                     input.theory()));
         }
+        addMounts();
+        this.equation = new int[6 * input.nodes().size()];
+        this.equations = numberEquations();
+        this.stiff = new boolean[equations];
+    }
+
+    /** The same frame with bodies and mounts: its own equations keep their numbers, those of the bodies come after them. */
+    private FrameModel(FrameInput whole, FrameModel alone) {
+        this.input = whole;
+        numberNodes();
+        beams.addAll(alone.beams);
+        addMounts();
+        this.equation = Arrays.copyOf(alone.equation, 6 * whole.nodes().size());
+        int next = alone.equations;
+        for (int k = alone.equation.length; k < equation.length; k++) {
+            equation[k] = next++;
+        }
+        this.equations = next;
+        this.stiff = Arrays.copyOf(alone.stiff, equations);
+        for (MountElement mount : mounts) {
+            for (int axis = 0; axis < 3; axis++) {
+                markStiff(mount, axis);
+            }
+        }
+    }
+
+    /**
+     * This frame with what it carries: nodes after its own, on mounts alone.
+     *
+     * @return empty where {@code whole} is more than that, as one that props the frame up
+     */
+    Optional<FrameModel> carrying(FrameInput whole) {
+        int own = input.nodes().size();
+        boolean same = whole.nodes().size() >= own
+                && whole.nodes().subList(0, own).equals(input.nodes())
+                && whole.members().equals(input.members())
+                && whole.supports().equals(input.supports())
+                && whole.theory() == input.theory();
+        if (!same) {
+            return Optional.empty();
+        }
+        FrameModel carrying = new FrameModel(whole, this);
+        boolean propped = false;
+        for (int k = 0; k < equations; k++) {
+            propped |= carrying.stiff[k] != stiff[k];
+        }
+        return propped ? Optional.empty() : Optional.of(carrying);
+    }
+
+    private void numberNodes() {
+        for (FrameNode node : input.nodes()) {
+            nodeIndex.put(node.id(), nodeIndex.size());
+        }
+    }
+
+    private void addMounts() {
         for (ElasticMount mount : input.mounts()) {
             int body = nodeIndex.get(mount.bodyNode());
             int frame = nodeIndex.get(mount.frameNode());
             mounts.add(new MountElement(mount, body, frame, position(body), position(frame)));
         }
-        this.equation = new int[6 * input.nodes().size()];
-        this.equations = numberEquations();
-        this.stiff = new boolean[equations];
+    }
+
+    private void markStiff(MountElement mount, int axis) {
+        if (mount.stiffness(axis) > 0) {
+            double[] row = equations(mount, mount.deflectionRow(axis));
+            for (int k = 0; k < row.length; k++) {
+                stiff[k] |= row[k] != 0;
+            }
+        }
+    }
+
+    /** Twelve numbers of a mount's two nodes, in the order of the equations. */
+    double[] equations(MountElement mount, double[] ends) {
+        double[] row = new double[equations];
+        for (int k = 0; k < ends.length; k++) {
+            int at = elementEquation(mount.body, mount.frame, k);
+            if (at >= 0) {
+                row[at] += ends[k];
+            }
+        }
+        return row;
     }
 
     private int numberEquations() {

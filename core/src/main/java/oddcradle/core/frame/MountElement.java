@@ -24,14 +24,14 @@ final class MountElement {
                 : k == 1 ? mount.axes().row1() : mount.axes().row2();
     }
 
-    private double stiffness(int k) {
+    double stiffness(int k) {
         return k == 0
                 ? mount.stiffness().x()
                 : k == 1 ? mount.stiffness().y() : mount.stiffness().z();
     }
 
     /** Deflection along axis k for unit node motions, body less frame. */
-    private double[] deflectionRow(int k) {
+    double[] deflectionRow(int k) {
         Vec3 a = axis(k);
         Vec3 turnBody = armBody.cross(a);
         Vec3 turnFrame = armFrame.cross(a);

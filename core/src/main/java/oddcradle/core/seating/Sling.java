@@ -6,6 +6,7 @@ import java.util.Optional;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Sums;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -100,9 +101,9 @@ public final class Sling {
             }
         }
         // In one plane: the normal equations of what is left.
-        double aa = dot(d[0], d[0]);
-        double bb = dot(d[1], d[1]);
-        double ab = dot(d[0], d[1]);
+        double aa = Sums.dot(d[0], d[0]);
+        double bb = Sums.dot(d[1], d[1]);
+        double ab = Sums.dot(d[0], d[1]);
         double det = aa * bb - ab * ab;
         if (det < 1e-12) {
             loads[0] = weight / 2;
@@ -114,9 +115,5 @@ public final class Sling {
         loads[0] = (bb * wa - ab * wb) / det;
         loads[1] = (aa * wb - ab * wa) / det;
         return loads;
-    }
-
-    private static double dot(double[] a, double[] b) {
-        return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
     }
 }

@@ -12,6 +12,7 @@ import java.util.Set;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
+import oddcradle.core.frame.FactoredFrame;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
@@ -62,33 +63,50 @@ public final class CradleFrame {
         Vec3 pointOn(String piece, double share) {
             return ends.get(piece).from().towards(ends.get(piece).to(), share);
         }
+
+        public Alone alone() {
+            List<FrameFlexibility.Probe> probes = new ArrayList<>();
+            for (ElasticMount mount : input.mounts()) {
+                for (Vec3 direction : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
+                    probes.add(new FrameFlexibility.Probe(mount.frameNode(), mount.centre(), direction));
+                }
+            }
+            return new Alone(
+                    new FrameInput(
+                            input.theory(),
+                            input.nodes().stream()
+                                    .filter(node -> !node.id().equals(DONOR))
+                                    .toList(),
+                            input.members(),
+                            input.supports(),
+                            List.of(),
+                            List.of(),
+                            List.of()),
+                    probes);
+        }
     }
 
     /** Where a piece begins and ends, m. */
     record Ends(Vec3 from, Vec3 to) {}
 
-    /** The frame alone, without donor and mounts, and where it carries each mount: three probes each, along the host's axes. */
-    record Bare(FrameInput input, List<FrameFlexibility.Probe> probes) {}
+    /**
+     * The frame without donor, mounts and loads.
+     *
+     * @param mounts where it carries each mount: three probes each, along the host's axes
+     */
+    public record Alone(FrameInput input, List<FrameFlexibility.Probe> mounts) {}
 
-    static Bare bare(FrameInput whole) {
-        List<FrameFlexibility.Probe> probes = new ArrayList<>();
-        for (ElasticMount mount : whole.mounts()) {
-            for (Vec3 direction : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
-                probes.add(new FrameFlexibility.Probe(mount.frameNode(), mount.centre(), direction));
-            }
+    /** A frame that stands without its donor, and what it gives at the mounts. */
+    public record Standing(FactoredFrame factored, FrameFlexibility flexibility) {}
+
+    /** Empty where it has no tubes, or holds only with the donor in it. */
+    public static Optional<Standing> standing(Alone alone) {
+        if (alone.input().members().isEmpty()) {
+            return Optional.empty();
         }
-        return new Bare(
-                new FrameInput(
-                        whole.theory(),
-                        whole.nodes().stream()
-                                .filter(node -> !node.id().equals(DONOR))
-                                .toList(),
-                        whole.members(),
-                        whole.supports(),
-                        List.of(),
-                        List.of(),
-                        List.of()),
-                probes);
+        return FactoredFrame.of(alone.input())
+                .answer()
+                .map(factored -> new Standing(factored, factored.flexibility(alone.mounts())));
     }
 
     public static Built of(Job job, Seating seating, LineResult line) {

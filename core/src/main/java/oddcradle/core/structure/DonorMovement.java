@@ -41,11 +41,7 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
         }
 
         public double most(double reach) {
-            return most(torque, reach) + force.map(each -> most(each, reach)).orElse(0.0);
-        }
-
-        private static double most(RigidBodyModes.Swing swing, double reach) {
-            return Math.hypot(swing.inStep().most(reach), swing.behind().most(reach));
+            return torque.most(reach) + force.map(each -> each.most(reach)).orElse(0.0);
         }
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.frame.FrameFlexibility;
-import oddcradle.core.frame.FrameInput;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.vibration.ModesOnFrame;
@@ -37,21 +36,22 @@ public record MountStiffness(List<SeatStiffness> seats, List<Double> frequencies
         }
     }
 
-    /** Everything that decides it. */
-    public record Input(List<Isolator> isolators, FrameInput frame, Optional<MountedBody> body) {}
+    /**
+     * Everything that decides it.
+     *
+     * @param frame alone, without donor and mounts; empty where it does not stand
+     * @param body empty where nothing is mounted
+     */
+    public record Input(List<Isolator> isolators, Optional<CradleFrame.Standing> frame, Optional<MountedBody> body) {}
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
     public static Optional<MountStiffness> of(Input input) {
-        FrameInput whole = input.frame();
-        Optional<MountedBody> body = input.body();
-        if (body.isEmpty() || whole.members().isEmpty()) {
+        if (input.body().isEmpty() || input.frame().isEmpty()) {
             return Optional.empty();
         }
-        CradleFrame.Bare bare = CradleFrame.bare(whole);
-        return FrameFlexibility.of(bare.input(), bare.probes())
-                .answer()
-                .flatMap(flexibility -> ModesOnFrame.frequencies(body.get(), flexibility::at)
-                        .map(frequencies -> new MountStiffness(seats(input.isolators(), flexibility), frequencies)));
+        FrameFlexibility flexibility = input.frame().get().flexibility();
+        return ModesOnFrame.frequencies(input.body().get(), flexibility::at)
+                .map(frequencies -> new MountStiffness(seats(input.isolators(), flexibility), frequencies));
     }
 
     private static List<SeatStiffness> seats(List<Isolator> isolators, FrameFlexibility flexibility) {

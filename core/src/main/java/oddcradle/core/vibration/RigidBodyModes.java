@@ -85,7 +85,17 @@ public final class RigidBodyModes {
     public record Swing(SmallMotion inStep, SmallMotion behind) {
         /** Amplitude of a point along a unit direction, m. */
         public double along(Vec3 point, Vec3 direction) {
-            return Math.hypot(inStep.at(point).dot(direction), behind.at(point).dot(direction));
+            return amplitude(inStep.at(point).dot(direction), behind.at(point).dot(direction));
+        }
+
+        /** No point within a distance of the centre of gravity swings farther, m. */
+        public double most(double distance) {
+            return amplitude(inStep.most(distance), behind.most(distance));
+        }
+
+        /** Not Math.hypot: no movement overflows, and this is asked for every pair of bodies at every nudge. */
+        private static double amplitude(double a, double b) {
+            return Math.sqrt(a * a + b * b);
         }
     }
 

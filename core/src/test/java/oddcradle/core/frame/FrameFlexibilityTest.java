@@ -31,14 +31,13 @@ class FrameFlexibilityTest {
         double l = 0.8;
         double ei = STEEL.youngsModulus() * TUBE.secondMomentY();
         Vec3 end = new Vec3(l, 0, 0);
-        FrameFlexibility give = FrameFlexibility.of(
-                        cantilever(l),
-                        List.of(
-                                new FrameFlexibility.Probe("B", end, Vec3.Z),
-                                new FrameFlexibility.Probe("B", end, Vec3.X),
-                                new FrameFlexibility.Probe("B", new Vec3(l + 0.1, 0, 0), Vec3.Z)))
+        FrameFlexibility give = FactoredFrame.of(cantilever(l))
                 .answer()
-                .orElseThrow();
+                .orElseThrow()
+                .flexibility(List.of(
+                        new FrameFlexibility.Probe("B", end, Vec3.Z),
+                        new FrameFlexibility.Probe("B", end, Vec3.X),
+                        new FrameFlexibility.Probe("B", new Vec3(l + 0.1, 0, 0), Vec3.Z)));
         assertThat(give.at(0, 0)).isCloseTo(l * l * l / (3 * ei), within(1e-12));
         assertThat(give.at(1, 1)).isCloseTo(l / (STEEL.youngsModulus() * TUBE.area()), within(1e-15));
         double withArm = l * l * l / (3 * ei) + 0.1 * l * l / ei + 0.01 * l / ei;
@@ -61,7 +60,7 @@ class FrameFlexibilityTest {
             probes.add(new FrameFlexibility.Probe("C", new Vec3(1.1, 0.9, 0.3), direction));
         }
         FrameInput bare = new FrameInput(Theory.TIMOSHENKO, nodes, members, supports, List.of(), List.of(), List.of());
-        FrameFlexibility give = FrameFlexibility.of(bare, probes).answer().orElseThrow();
+        FrameFlexibility give = FactoredFrame.of(bare).answer().orElseThrow().flexibility(probes);
         FrameCase pull = new FrameCase("pull", List.of(new NodeLoad("C", Vec3.Z, Vec3.ZERO)), Vec3.ZERO);
         FrameResult loaded = FrameAnalysis.solve(new FrameInput(
                         Theory.TIMOSHENKO, nodes, members, supports, List.of(), List.of(), List.of(pull)))
@@ -90,6 +89,6 @@ class FrameFlexibilityTest {
                 List.of(),
                 List.of(),
                 List.of());
-        assertThat(FrameFlexibility.of(loose, List.of()).reasons()).isNotEmpty();
+        assertThat(FactoredFrame.of(loose).reasons()).isNotEmpty();
     }
 }

@@ -10,6 +10,7 @@ import java.util.SplittableRandom;
 import java.util.stream.Collectors;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.frame.FactoredFrame;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
@@ -140,7 +141,7 @@ class SciPyCradleTest {
                     List.of(),
                     List.of(),
                     List.of());
-            return FrameFlexibility.of(input, probes).answer().orElseThrow();
+            return FactoredFrame.of(input).answer().orElseThrow().flexibility(probes);
         }
     }
 

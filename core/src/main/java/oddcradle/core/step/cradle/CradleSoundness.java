@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.finding.Phrase;
@@ -17,7 +19,6 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Solid;
-import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.job.Job;
@@ -139,24 +140,22 @@ public final class CradleSoundness {
 
     /** Tubes that go through what must be kept clear of; parts of the donor are in the ledger. */
     private void keepOuts() {
+        Map<Member, List<Solid>> tubes = new LinkedHashMap<>();
+        job.cradle().members().forEach(member -> tubes.put(member, TubeBody.betweenJoints(job, seating, member)));
         for (KeepOut keepOut : job.host().keepOuts()) {
-            List<PreparedSolid> solids =
-                    keepOut.solids().stream().map(PreparedSolid::of).toList();
-            for (Member member : job.cradle().members()) {
-                nearest(member, keepOut, solids).ifPresent(apart -> through(member, keepOut, apart));
-            }
+            tubes.forEach(
+                    (member, pieces) -> deepest(pieces, keepOut).ifPresent(apart -> through(member, keepOut, apart)));
         }
     }
 
-    private Optional<Separation> nearest(Member member, KeepOut keepOut, List<PreparedSolid> solids) {
+    private static Optional<Separation> deepest(List<Solid> pieces, KeepOut keepOut) {
         Optional<Separation> least = Optional.empty();
-        for (Solid piece : TubeBody.betweenJoints(job, seating, member)) {
-            PreparedSolid tube = PreparedSolid.of(piece);
-            for (int k = 0; k < solids.size(); k++) {
-                if (keepOut.solids().get(k).bounds().distanceTo(piece.bounds()) > 0) {
+        for (Solid piece : pieces) {
+            for (Solid kept : keepOut.solids()) {
+                if (kept.bounds().distanceTo(piece.bounds()) > 0) {
                     continue;
                 }
-                Separation here = SolidDistance.between(tube, solids.get(k));
+                Separation here = SolidDistance.between(piece, kept);
                 if (here.distance() <= 0
                         && (least.isEmpty() || here.distance() < least.get().distance())) {
                     least = Optional.of(here);

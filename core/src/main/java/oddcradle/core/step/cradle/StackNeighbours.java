@@ -30,14 +30,26 @@ import oddcradle.core.units.Quantity;
 final class StackNeighbours {
     private static final double FAR = 0.03;
 
-    private final Job job;
-    private final Seating seating;
+    /** Metal of one part or tube where it stands. */
+    private record Metal(String id, String label, List<Solid> pieces) {}
+
     private final ReportBuilder report;
+    private final List<Metal> tubes = new ArrayList<>();
+    private final List<Metal> parts = new ArrayList<>();
 
     private StackNeighbours(ReportBuilder report, Job job, Seating seating) {
         this.report = report;
-        this.job = job;
-        this.seating = seating;
+        List<Member> members = new ArrayList<>(job.cradle().members());
+        members.addAll(job.host().members());
+        for (Member tube : members) {
+            tubes.add(new Metal(tube.id(), tube.label(), Bodies.pieces(tube, seating)));
+        }
+        for (Part part : job.donor().bodies()) {
+            List<Solid> placed = part.solids().stream()
+                    .map(solid -> solid.placed(seating.pose()))
+                    .toList();
+            parts.add(new Metal(part.id(), part.label(), placed));
+        }
     }
 
     static void add(ReportBuilder report, Job job, Seating seating, List<MountDesign> designs) {
@@ -65,19 +77,15 @@ final class StackNeighbours {
 
     /** Heads, nuts and washers that move with the engine, against tubes that do not carry this mount. */
     private void engineMetal(MountDesign design) {
-        List<Member> tubes = new ArrayList<>(job.cradle().members());
-        tubes.addAll(job.host().members());
         Near nearest = null;
         for (BoltStack.Layer layer : design.stack().layers()) {
             if (layer.side() != BoltStack.Side.ENGINE || !isHardware(layer)) {
                 continue;
             }
             Solid piece = solid(design, layer);
-            for (Member tube : tubes) {
+            for (Metal tube : tubes) {
                 if (!tube.id().equals(design.tube().id())) {
-                    for (Solid other : Bodies.pieces(tube, seating)) {
-                        nearest = nearer(nearest, layer, tube.id(), tube.label(), piece, other);
-                    }
+                    nearest = nearer(nearest, layer, piece, tube);
                 }
             }
         }
@@ -92,22 +100,26 @@ final class StackNeighbours {
                 continue;
             }
             Solid piece = solid(design, layer);
-            for (Part part : job.donor().bodies()) {
-                for (Solid other : part.solids()) {
-                    nearest = nearer(nearest, layer, part.id(), part.label(), piece, other.placed(seating.pose()));
-                }
+            for (Metal part : parts) {
+                nearest = nearer(nearest, layer, piece, part);
             }
         }
         say(design, nearest);
     }
 
-    private static Near nearer(Near before, BoltStack.Layer layer, String id, String label, Solid piece, Solid other) {
-        double least = before == null ? FAR : before.apart().distance();
-        if (piece.bounds().distanceTo(other.bounds()) >= least) {
-            return before;
+    private static Near nearer(Near before, BoltStack.Layer layer, Solid piece, Metal other) {
+        Near nearest = before;
+        for (Solid solid : other.pieces()) {
+            double least = nearest == null ? FAR : nearest.apart().distance();
+            if (piece.bounds().distanceTo(solid.bounds()) >= least) {
+                continue;
+            }
+            Separation apart = SolidDistance.between(piece, solid);
+            if (apart.distance() < least) {
+                nearest = new Near(layer, other.id(), other.label(), apart);
+            }
         }
-        Separation apart = SolidDistance.between(piece, other);
-        return apart.distance() < least ? new Near(layer, id, label, apart) : before;
+        return nearest;
     }
 
     private void say(MountDesign design, Near near) {

@@ -117,8 +117,11 @@ public final class GapRules implements PairRules {
     }
 
     private Category kind(Body body) {
-        return kinds.getOrDefault(
-                body.id(), ofDrive.contains(body.id()) ? Category.MOVING : Category.of(body.nature()));
+        Category known = kinds.get(body.id());
+        if (known != null) {
+            return known;
+        }
+        return ofDrive.contains(body.id()) ? Category.MOVING : Category.of(body.nature());
     }
 
     /** Whether one of the two stands on rubber and the other does not. */

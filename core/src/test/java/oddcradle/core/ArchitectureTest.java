@@ -133,13 +133,13 @@ class ArchitectureTest {
     }
 
     @Test
-    void matrices_areUsedThroughMathOnly() {
+    void algebraLibraries_areUsedThroughMathOnly() {
         noClasses()
                 .that()
                 .resideOutsideOfPackage("..core.math..")
                 .should()
                 .dependOnClassesThat()
-                .resideInAPackage("org.ejml..")
+                .resideInAnyPackage("org.ejml..", "org.hipparchus..")
                 .check(CORE);
     }
 

@@ -2,6 +2,7 @@ package oddcradle.core.drive;
 
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Roots;
 
 /**
  * An open belt on two pulleys of given pitch diameters.
@@ -14,9 +15,6 @@ import oddcradle.core.math.InvalidValue;
  * @param wrapLarge rad
  */
 public record OpenBelt(double length, double wrapSmall, double wrapLarge) {
-    private static final double SAME = 1e-15;
-    private static final int MOST_ROUNDS = 100;
-
     /**
      * Diameters and centre distance in m.
      *
@@ -41,7 +39,7 @@ public record OpenBelt(double length, double wrapSmall, double wrapLarge) {
     }
 
     /**
-     * Centre distance at which a belt of this length is just taut, m; by Newton's method, the length grows by 2 cos a per metre.
+     * Centre distance at which a belt of this length is just taut, m.
      *
      * @throws InvalidValue if the belt is too short to go round both
      */
@@ -53,21 +51,13 @@ public record OpenBelt(double length, double wrapSmall, double wrapLarge) {
                     "is " + length + " m, too short to go round both pulleys; take one longer than "
                             + of(oneDiameter, otherDiameter, least).length() + " m");
         }
-        double centre = Math.max(least, length / 2 - Math.PI * (oneDiameter + otherDiameter) / 4);
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            double cosine = Math.sqrt(Math.max(1e-12, 1 - Math.pow((oneDiameter - otherDiameter) / (2 * centre), 2)));
-            double step = (length - of(oneDiameter, otherDiameter, centre).length()) / (2 * cosine);
-            centre = Math.max(least, centre + step);
-            if (Math.abs(step) <= SAME * centre) {
-                break;
-            }
-        }
-        return centre;
+        // Half its length is farther than any centre, for it goes there and back.
+        return Roots.between(
+                least, length / 2, at -> of(oneDiameter, otherDiameter, at).length() - length);
     }
 
     /**
-     * Diameter of the other pulley that a belt of this length leaves, m: of a variator's driven clutch. The length grows with the
-     * diameter, so halving finds it.
+     * Diameter of the other pulley that a belt of this length leaves, m: of a variator's driven clutch.
      *
      * @throws InvalidValue if no diameter from 0 to just under touching takes up the belt
      */
@@ -82,15 +72,7 @@ public record OpenBelt(double length, double wrapSmall, double wrapLarge) {
                     "is " + length + " m; no other pulley fits it at a centre distance of " + centre
                             + " m, set the shafts at another distance or take another belt");
         }
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            double middle = (low + high) / 2;
-            if (of(diameter, middle, centre).length() < length) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+        return Roots.between(low, high, other -> of(diameter, other, centre).length() - length);
     }
 
     /**

@@ -1,5 +1,7 @@
 package oddcradle.core.drive;
 
+import oddcradle.core.math.Roots;
+
 /**
  * Length, wrap and speed of a roller chain.
  *
@@ -8,8 +10,6 @@ package oddcradle.core.drive;
  * memory). Assumes parallel shafts, a taut chain and no polygon effect.
  */
 public final class RollerChain {
-    private static final double SAME = 1e-15;
-
     private RollerChain() {}
 
     /** m, for a pitch in m. */
@@ -74,17 +74,10 @@ public final class RollerChain {
         return whole + whole % 2;
     }
 
-    /** Newton's method; the length grows by 2 cos(half) / pitch per metre of centre distance. */
+    /** Where as many links are just taut, m: no nearer than the centres asked for, and no farther than half of them reach. */
     private static double centreFor(ChainInput input, int links) {
-        double centre = input.centre();
-        for (int round = 0; round < 60; round++) {
-            double half = Math.asin(radiusDifference(input) / centre);
-            double step = (links - lengthInPitches(input, centre)) * input.pitch() / (2 * Math.cos(half));
-            centre += step;
-            if (Math.abs(step) <= SAME * centre) {
-                break;
-            }
-        }
-        return centre;
+        // A whole length may be over its links by rounding.
+        double low = input.centre() * (1 - 1e-8);
+        return Roots.between(low, links * input.pitch() / 2, centre -> lengthInPitches(input, centre) - links);
     }
 }

@@ -1,6 +1,7 @@
 package oddcradle.core.frame;
 
 import oddcradle.core.material.Material;
+import oddcradle.core.math.Roots;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
 
@@ -235,7 +236,7 @@ final class BeamElement {
         return 4 * member.section().bendingStress(w[2] * eighth, w[1] * eighth) > Math.abs(atI - atJ);
     }
 
-    /** Share of the length with the greatest stress: the best of some stations, then golden section between its neighbours. */
+    /** Share of the length with the greatest stress: the best of some stations, then sought between its neighbours. */
     private double peakPlace(double[] f, double[] w) {
         int best = 0;
         double greatest = -1;
@@ -246,18 +247,8 @@ final class BeamElement {
                 best = k;
             }
         }
-        double golden = 0.6180339887498949;
         double low = Math.max(0, (best - 1.0) / STATIONS);
         double high = Math.min(1, (best + 1.0) / STATIONS);
-        while (high - low > 1e-5) {
-            double left = high - golden * (high - low);
-            double right = low + golden * (high - low);
-            if (stressAt(f, w, left * length) > stressAt(f, w, right * length)) {
-                high = right;
-            } else {
-                low = left;
-            }
-        }
-        return (low + high) / 2;
+        return Roots.greatest(low, high, 1e-5, share -> stressAt(f, w, share * length));
     }
 }

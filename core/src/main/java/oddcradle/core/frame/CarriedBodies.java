@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.math.DenseCholesky;
 import oddcradle.core.math.Sums;
-import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.CommonOps_DDRM;
-import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
-import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /**
  * Bodies on the elastic mounts of a frame that is factored already. Unknown are the force g in each spring of each mount and the
@@ -23,26 +20,34 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * factor of frame, mounts and bodies together.
  */
 final class CarriedBodies {
-    /** A pivot this much smaller than the largest is a motion that the mounts leave free. */
-    private static final double SINGULAR = 1e-12;
-
     private final FactoredFrame frame;
-    private final FrameModel model;
     /** B', one row a spring. */
-    private final List<double[]> onFrame = new ArrayList<>();
+    private final double[][] onFrame;
     /** K^-1 B, one column a row here. */
-    private final List<double[]> given = new ArrayList<>();
-    /** T, bodies' motions by springs. */
-    private final DMatrixRMaj onBodies;
+    private final double[][] given;
+    /** T, one row a motion of the bodies. */
+    private final double[][] onBodies;
 
-    private final LinearSolverDense<DMatrixRMaj> springs;
-    private final LinearSolverDense<DMatrixRMaj> bodies;
-    /** Whether the mounts hold the bodies every way. */
-    private final boolean held;
+    private final DenseCholesky springs;
+    private final DenseCholesky bodies;
 
-    private CarriedBodies(FactoredFrame frame, FrameModel model) {
+    private CarriedBodies(
+            FactoredFrame frame,
+            double[][] onFrame,
+            double[][] given,
+            double[][] onBodies,
+            DenseCholesky springs,
+            DenseCholesky bodies) {
         this.frame = frame;
-        this.model = model;
+        this.onFrame = onFrame;
+        this.given = given;
+        this.onBodies = onBodies;
+        this.springs = springs;
+        this.bodies = bodies;
+    }
+
+    /** @return empty if the mounts leave a body free to move */
+    static Optional<CarriedBodies> on(FactoredFrame frame, FrameModel model) {
         List<double[]> rows = new ArrayList<>();
         List<Double> soft = new ArrayList<>();
         for (MountElement mount : model.mounts) {
@@ -55,70 +60,65 @@ final class CarriedBodies {
         }
         int own = frame.model.equations;
         int count = rows.size();
-        onBodies = new DMatrixRMaj(model.equations - own, count);
+        double[][] onFrame = new double[count][];
+        double[][] given = new double[count][];
+        double[][] onBodies = new double[model.equations - own][count];
+        double[][] give = new double[count][count];
         for (int s = 0; s < count; s++) {
-            double[] row = Arrays.copyOf(rows.get(s), own);
-            onFrame.add(row);
-            given.add(frame.factor.solve(row));
-            for (int k = own; k < model.equations; k++) {
-                onBodies.set(k - own, s, rows.get(s)[k]);
+            onFrame[s] = Arrays.copyOf(rows.get(s), own);
+            given[s] = frame.factor.solve(onFrame[s]);
+            for (int k = 0; k < onBodies.length; k++) {
+                onBodies[k][s] = rows.get(s)[own + k];
             }
-        }
-        DMatrixRMaj give = new DMatrixRMaj(count, count);
-        for (int i = 0; i < count; i++) {
-            for (int j = 0; j <= i; j++) {
-                double both = Sums.dot(onFrame.get(i), given.get(j));
-                give.set(i, j, both);
-                give.set(j, i, both);
+            for (int t = 0; t <= s; t++) {
+                give[s][t] = Sums.dot(onFrame[s], given[t]);
             }
-            give.add(i, i, soft.get(i));
+            give[s][s] += soft.get(s);
         }
-        springs = LinearSolverFactory_DDRM.symmPosDef(count);
-        bodies = LinearSolverFactory_DDRM.symmPosDef(onBodies.numRows);
-        held = springs.setA(give) && bodies.setA(onMounts()) && bodies.quality() > SINGULAR;
-    }
-
-    /** @return empty if the mounts leave a body free to move */
-    static Optional<CarriedBodies> on(FactoredFrame frame, FrameModel model) {
-        CarriedBodies carried = new CarriedBodies(frame, model);
-        return carried.held ? Optional.of(carried) : Optional.empty();
+        return DenseCholesky.of(give).flatMap(springs -> DenseCholesky.of(onMounts(onBodies, springs))
+                .filter(bodies -> bodies.smallestPivotRatio() > FrameAnalysis.SINGULAR)
+                .map(bodies -> new CarriedBodies(frame, onFrame, given, onBodies, springs, bodies)));
     }
 
     /** Stiffness of the bodies on mounts and frame, T (D + B' K^-1 B)^-1 T'. */
-    private DMatrixRMaj onMounts() {
-        DMatrixRMaj turned = CommonOps_DDRM.transpose(onBodies, null);
-        springs.solve(turned.copy(), turned);
-        return CommonOps_DDRM.mult(onBodies, turned, null);
+    private static double[][] onMounts(double[][] onBodies, DenseCholesky springs) {
+        double[][] stiffness = new double[onBodies.length][onBodies.length];
+        for (int i = 0; i < onBodies.length; i++) {
+            double[] pulled = springs.solve(onBodies[i]);
+            for (int j = 0; j < onBodies.length; j++) {
+                stiffness[i][j] = Sums.dot(onBodies[j], pulled);
+            }
+        }
+        return stiffness;
     }
 
     /** @param applied loads in the order of the equations */
     double[] solve(double[] applied) {
         int own = frame.model.equations;
         double[] alone = frame.factor.solve(Arrays.copyOf(applied, own));
-        DMatrixRMaj pulled = new DMatrixRMaj(onFrame.size(), 1);
-        for (int s = 0; s < pulled.numRows; s++) {
-            pulled.set(s, 0, Sums.dot(onFrame.get(s), alone));
+        double[] pulled = new double[onFrame.length];
+        for (int s = 0; s < pulled.length; s++) {
+            pulled[s] = Sums.dot(onFrame[s], alone);
         }
-        DMatrixRMaj force = new DMatrixRMaj(pulled.numRows, 1);
-        springs.solve(pulled.copy(), force);
-        DMatrixRMaj motion = new DMatrixRMaj(onBodies.numRows, 1);
-        CommonOps_DDRM.mult(-1, onBodies, force, motion);
-        for (int k = 0; k < motion.numRows; k++) {
-            motion.add(k, 0, applied[own + k]);
+        double[] held = springs.solve(pulled);
+        double[] pushed = new double[onBodies.length];
+        for (int k = 0; k < pushed.length; k++) {
+            pushed[k] = applied[own + k] - Sums.dot(onBodies[k], held);
         }
-        bodies.solve(motion.copy(), motion);
-        CommonOps_DDRM.multAddTransA(onBodies, motion, pulled);
-        springs.solve(pulled, force);
-        double[] u = new double[model.equations];
-        System.arraycopy(alone, 0, u, 0, own);
-        for (int s = 0; s < force.numRows; s++) {
-            double g = force.get(s, 0);
-            double[] column = given.get(s);
-            for (int k = 0; k < own; k++) {
-                u[k] -= g * column[k];
+        double[] motion = bodies.solve(pushed);
+        for (int s = 0; s < pulled.length; s++) {
+            for (int k = 0; k < motion.length; k++) {
+                pulled[s] += onBodies[k][s] * motion[k];
             }
         }
-        System.arraycopy(motion.data, 0, u, own, motion.numRows);
+        double[] force = springs.solve(pulled);
+        double[] u = Arrays.copyOf(alone, own + motion.length);
+        for (int s = 0; s < force.length; s++) {
+            for (int k = 0; k < own; k++) {
+                u[k] -= force[s] * given[s][k];
+            }
+        }
+        System.arraycopy(motion, 0, u, own, motion.length);
         return u;
     }
 }

@@ -45,14 +45,14 @@ public final class DenseAlgebra {
      */
     public static Optional<Eigen> generalised(double[][] stiffness, double[][] mass) {
         int n = stiffness.length;
-        double[][] factor = cholesky(mass);
-        if (factor == null) {
+        Optional<DenseCholesky> factor = DenseCholesky.of(mass);
+        if (factor.isEmpty()) {
             return Optional.empty();
         }
         // A = L^-1 K L^-T
         double[][] half = new double[n][];
         for (int i = 0; i < n; i++) {
-            half[i] = forward(factor, stiffness[i]);
+            half[i] = factor.get().forward(stiffness[i]);
         }
         double[][] a = new double[n][];
         for (int j = 0; j < n; j++) {
@@ -60,12 +60,12 @@ public final class DenseAlgebra {
             for (int i = 0; i < n; i++) {
                 column[i] = half[i][j];
             }
-            a[j] = forward(factor, column);
+            a[j] = factor.get().forward(column);
         }
         Eigen standard = symmetric(a);
         double[][] vectors = new double[n][];
         for (int k = 0; k < n; k++) {
-            vectors[k] = backward(factor, standard.vectors[k]);
+            vectors[k] = factor.get().backward(standard.vectors[k]);
         }
         return Optional.of(new Eigen(standard.values, vectors));
     }
@@ -73,12 +73,9 @@ public final class DenseAlgebra {
     /** Eigenvalues of a symmetric matrix; only its symmetric part is used. */
     public static Eigen symmetric(double[][] matrix) {
         int n = matrix.length;
+        DMatrixRMaj given = new DMatrixRMaj(matrix);
         DMatrixRMaj a = new DMatrixRMaj(n, n);
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                a.set(i, j, 0.5 * (matrix[i][j] + matrix[j][i]));
-            }
-        }
+        CommonOps_DDRM.add(0.5, given, 0.5, CommonOps_DDRM.transpose(given, null), a);
         EigenDecomposition_F64<DMatrixRMaj> decomposition = DecompositionFactory_DDRM.eig(n, true, true);
         decomposition.decompose(a);
         Integer[] order = new Integer[n];
@@ -135,53 +132,5 @@ public final class DenseAlgebra {
             }
         }
         return true;
-    }
-
-    /** Lower Cholesky factor, or null if {@code matrix} is not positive definite. */
-    private static double[][] cholesky(double[][] matrix) {
-        int n = matrix.length;
-        double[][] l = new double[n][n];
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j <= i; j++) {
-                double sum = matrix[i][j];
-                for (int k = 0; k < j; k++) {
-                    sum -= l[i][k] * l[j][k];
-                }
-                if (i != j) {
-                    l[i][j] = sum / l[j][j];
-                } else if (sum > 0) {
-                    l[i][i] = Math.sqrt(sum);
-                } else {
-                    return null;
-                }
-            }
-        }
-        return l;
-    }
-
-    private static double[] forward(double[][] l, double[] right) {
-        int n = right.length;
-        double[] x = new double[n];
-        for (int i = 0; i < n; i++) {
-            double sum = right[i];
-            for (int k = 0; k < i; k++) {
-                sum -= l[i][k] * x[k];
-            }
-            x[i] = sum / l[i][i];
-        }
-        return x;
-    }
-
-    private static double[] backward(double[][] l, double[] right) {
-        int n = right.length;
-        double[] x = new double[n];
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = right[i];
-            for (int k = i + 1; k < n; k++) {
-                sum -= l[k][i] * x[k];
-            }
-            x[i] = sum / l[i][i];
-        }
-        return x;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import oddcradle.core.control.Progress;
+import oddcradle.core.math.DenseCholesky;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -330,33 +331,7 @@ public final class BoltUpChance {
             for (int i = 0; i < 6; i++) {
                 normal[i][i] += 1e-9 * scale;
             }
-            solve(normal, right);
-            return right;
-        }
-
-        /** By Cholesky in place, lower triangle; six unknowns some hundred thousand times. */
-        private static void solve(double[][] a, double[] x) {
-            for (int i = 0; i < 6; i++) {
-                for (int j = 0; j <= i; j++) {
-                    double sum = a[i][j];
-                    for (int k = 0; k < j; k++) {
-                        sum -= a[i][k] * a[j][k];
-                    }
-                    a[i][j] = i == j ? Math.sqrt(Math.max(TINY, sum)) : sum / a[j][j];
-                }
-                double sum = x[i];
-                for (int k = 0; k < i; k++) {
-                    sum -= a[i][k] * x[k];
-                }
-                x[i] = sum / a[i][i];
-            }
-            for (int i = 5; i >= 0; i--) {
-                double sum = x[i];
-                for (int k = i + 1; k < 6; k++) {
-                    sum -= a[k][i] * x[k];
-                }
-                x[i] = sum / a[i][i];
-            }
+            return DenseCholesky.of(normal).orElseThrow().solve(right);
         }
     }
 }

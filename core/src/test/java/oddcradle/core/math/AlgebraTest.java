@@ -13,6 +13,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AlgebraTest {
     /** Two equal masses on three equal springs between walls: k/m and 3k/m (Rao, Mechanical Vibrations, from memory). */
@@ -69,6 +71,37 @@ class AlgebraTest {
         double[] x = builder.build().factor().orElseThrow().solve(right);
         assertThat(right).isEqualTo(before);
         assertThat(x).containsExactly(DenseAlgebra.solve(dense, right).orElseThrow(), within(1e-9));
+        assertThat(DenseCholesky.of(dense).orElseThrow().solve(right)).containsExactly(x, within(1e-9));
+    }
+
+    /** Of all sizes, for small and large matrices are factored in different ways. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 6, 7, 8, 20})
+    void matrixThatIsNotPositiveDefinite_hasNoFactor(int size) {
+        double[][] matrix = new double[size][size];
+        for (int k = 0; k < size; k++) {
+            matrix[k][k] = 1;
+        }
+        assertThat(DenseCholesky.of(matrix).orElseThrow().smallestPivotRatio()).isEqualTo(1);
+        matrix[size - 1][size - 1] = 0;
+        assertThat(DenseCholesky.of(matrix)).isEmpty();
+        matrix[size - 1][size - 1] = -1;
+        assertThat(DenseCholesky.of(matrix)).isEmpty();
+    }
+
+    /** The golden ratio; and the top of a parabola. */
+    @Test
+    void rootsAndTops_areFound() {
+        assertThat(Roots.between(1, 2, x -> x * x - x - 1)).isCloseTo((1 + Math.sqrt(5)) / 2, within(1e-13));
+        assertThat(Roots.greatest(0, 1, 1e-6, x -> x * (1.4 - x))).isCloseTo(0.7, within(1e-5));
+    }
+
+    /** Tables of the normal distribution. */
+    @Test
+    void normalDistribution_isThatOfTheTables() {
+        assertThat(Normal.below(1.6449)).isCloseTo(0.95, within(1e-5));
+        assertThat(Normal.below(-2.3263)).isCloseTo(0.01, within(1e-5));
+        assertThat(Normal.below(-4.7534)).isCloseTo(1e-6, within(1e-9));
     }
 
     private static double[][] randomDefinite(int size, Random random) {

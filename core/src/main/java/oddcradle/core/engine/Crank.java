@@ -1,5 +1,6 @@
 package oddcradle.core.engine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -16,6 +17,7 @@ import oddcradle.core.math.InvalidValue;
  * @param counterweight share of the reciprocating mass that the crank's weights balance, 0 to 1
  * @param balancer whether a shaft turns against the crank and takes the rest of the primary force
  */
+@RecordBuilder
 public record Crank(
         double stroke,
         double rod,
@@ -24,7 +26,8 @@ public record Crank(
         List<Double> cylinderAngles,
         List<Double> positions,
         double counterweight,
-        Balancer balancer) {
+        Balancer balancer)
+        implements CrankBuilder.With {
     public enum Balancer {
         NONE("none"),
         /** One shaft against the crank at its speed. */
@@ -68,43 +71,5 @@ public record Crank(
 
     public int cylinders() {
         return throwAngles.size();
-    }
-
-    /** m */
-    public Crank withStroke(double other) {
-        return new Crank(
-                other, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
-    }
-
-    /** m */
-    public Crank withRod(double other) {
-        return new Crank(
-                stroke, other, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, balancer);
-    }
-
-    /** kg */
-    public Crank withReciprocatingMass(double other) {
-        return new Crank(stroke, rod, other, throwAngles, cylinderAngles, positions, counterweight, balancer);
-    }
-
-    public Crank withThrowAngles(List<Double> other) {
-        return new Crank(stroke, rod, reciprocatingMass, other, cylinderAngles, positions, counterweight, balancer);
-    }
-
-    public Crank withCylinderAngles(List<Double> other) {
-        return new Crank(stroke, rod, reciprocatingMass, throwAngles, other, positions, counterweight, balancer);
-    }
-
-    public Crank withPositions(List<Double> other) {
-        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, other, counterweight, balancer);
-    }
-
-    /** Share of the reciprocating mass, 0 to 1. */
-    public Crank withCounterweight(double other) {
-        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, other, balancer);
-    }
-
-    public Crank withBalancer(Balancer other) {
-        return new Crank(stroke, rod, reciprocatingMass, throwAngles, cylinderAngles, positions, counterweight, other);
     }
 }

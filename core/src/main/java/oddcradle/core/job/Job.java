@@ -1,5 +1,6 @@
 package oddcradle.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,9 @@ import oddcradle.core.math.Guard;
  * @param weights what the user cares for among candidates; even where left out
  * @param plan what is wanted of the seat; as usual where left out
  */
+// One of its components is called build.
+@RecordBuilder
+@RecordBuilder.Options(buildMethodName = "made")
 public record Job(
         String name,
         List<Material> materials,
@@ -42,7 +46,8 @@ public record Job(
         Build build,
         List<Donor> candidates,
         Weights weights,
-        SeatPlan plan) {
+        SeatPlan plan)
+        implements JobBuilder.With {
     private static final int MOST_CANDIDATES = 5;
 
     public Job {
@@ -110,26 +115,6 @@ public record Job(
         return cradle.member(id).or(() -> host.member(id));
     }
 
-    public Job withDonor(Donor other) {
-        return new Job(name, materials, other, host, line, seat, cradle, cases, build, candidates, weights, plan);
-    }
-
-    public Job withHost(Host other) {
-        return new Job(name, materials, donor, other, line, seat, cradle, cases, build, candidates, weights, plan);
-    }
-
-    public Job withLine(Line other) {
-        return new Job(name, materials, donor, host, other, seat, cradle, cases, build, candidates, weights, plan);
-    }
-
-    public Job withSeat(Seat other) {
-        return new Job(name, materials, donor, host, line, other, cradle, cases, build, candidates, weights, plan);
-    }
-
-    public Job withCradle(Cradle other) {
-        return new Job(name, materials, donor, host, line, seat, other, cases, build, candidates, weights, plan);
-    }
-
     /** With another cradle; wishes for the seat that name tubes or nodes of the old one go with it. */
     public Job withOther(Cradle other) {
         // The plan goes first: a job never names what is not there.
@@ -147,21 +132,5 @@ public record Job(
                 .withCradle(none)
                 .withLine(pivotGone ? line.withDatum(Datum.FREE) : line)
                 .withDonor(other);
-    }
-
-    public Job withCandidates(List<Donor> others) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, others, weights, plan);
-    }
-
-    public Job withWeights(Weights other) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, other, plan);
-    }
-
-    public Job withBuild(Build other) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, other, candidates, weights, plan);
-    }
-
-    public Job withPlan(SeatPlan other) {
-        return new Job(name, materials, donor, host, line, seat, cradle, cases, build, candidates, weights, other);
     }
 }

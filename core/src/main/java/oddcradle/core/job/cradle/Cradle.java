@@ -1,5 +1,6 @@
 package oddcradle.core.job.cradle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -15,13 +16,15 @@ import oddcradle.core.mounting.Elastomer;
  * @param details plates, pads and fittings; none where left out
  * @param lone nodes that do not follow when their twin on the other side is pulled; none where left out
  */
+@RecordBuilder
 public record Cradle(
         List<Node> nodes,
         List<Member> members,
         List<Isolator> isolators,
         List<TubeJoint> joints,
         List<Detail> details,
-        List<String> lone) {
+        List<String> lone)
+        implements CradleBuilder.With {
     /** Nothing holds the donor yet. */
     public static final Cradle EMPTY = new Cradle(List.of(), List.of(), List.of());
 
@@ -87,29 +90,5 @@ public record Cradle(
                 .sorted()
                 .filter(each -> kinds.stream().allMatch(kind -> each >= kind.softest() && each <= kind.hardest()))
                 .toList();
-    }
-
-    public Cradle withMembers(List<Member> others) {
-        return new Cradle(nodes, others, isolators, joints, details, lone);
-    }
-
-    public Cradle withIsolators(List<Isolator> others) {
-        return new Cradle(nodes, members, others, joints, details, lone);
-    }
-
-    public Cradle withNodes(List<Node> others) {
-        return new Cradle(others, members, isolators, joints, details, lone);
-    }
-
-    public Cradle withJoints(List<TubeJoint> others) {
-        return new Cradle(nodes, members, isolators, others, details, lone);
-    }
-
-    public Cradle withDetails(List<Detail> others) {
-        return new Cradle(nodes, members, isolators, joints, others, lone);
-    }
-
-    public Cradle withLone(List<String> others) {
-        return new Cradle(nodes, members, isolators, joints, details, others);
     }
 }

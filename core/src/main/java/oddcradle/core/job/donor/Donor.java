@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,6 +28,7 @@ import oddcradle.core.weigh.Weighing;
  * @param weighings behind the mass
  * @param scan of the donor, a body of its own besides the parts
  */
+@RecordBuilder
 public record Donor(
         String name,
         Engine engine,
@@ -40,7 +42,8 @@ public record Donor(
         List<Service> services,
         List<Weighing> weighings,
         History history,
-        Optional<Scan> scan) {
+        Optional<Scan> scan)
+        implements DonorBuilder.With {
     private static final double LIGHTEST = 0.1;
     private static final double HEAVIEST = 10_000;
 
@@ -99,71 +102,6 @@ public record Donor(
             }
         }
         return bodies;
-    }
-
-    public Donor withName(String other) {
-        return new Donor(
-                other, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withEngine(Engine other) {
-        return new Donor(
-                name, other, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withMass(MassProperties other) {
-        return new Donor(
-                name, engine, other, bosses, output, parts, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withBosses(List<Boss> other) {
-        return new Donor(
-                name, engine, mass, other, output, parts, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withOutput(Output other) {
-        return new Donor(
-                name, engine, mass, bosses, other, parts, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withParts(List<Part> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, other, survey, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withSurvey(Survey other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, other, shape, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withShape(Optional<EngineShape> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, other, pipes, services, weighings, history, scan);
-    }
-
-    public Donor withPipes(List<Pipe> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, shape, other, services, weighings, history, scan);
-    }
-
-    public Donor withServices(List<Service> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, shape, pipes, other, weighings, history, scan);
-    }
-
-    public Donor withWeighings(List<Weighing> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, other, history, scan);
-    }
-
-    public Donor withHistory(History other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, other, scan);
-    }
-
-    public Donor withScan(Optional<Scan> other) {
-        return new Donor(
-                name, engine, mass, bosses, output, parts, survey, shape, pipes, services, weighings, history, other);
     }
 
     /** Where the middles of its bosses are, by id, in its own axes, m. */

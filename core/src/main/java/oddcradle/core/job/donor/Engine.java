@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.engine.Crank;
@@ -21,6 +22,7 @@ import oddcradle.core.math.InvalidValue;
  * @param curve torque over speed, slowest first; empty where unknown or left out
  * @param crank what shakes it; nobody knows where it is left out
  */
+@RecordBuilder
 public record Engine(
         String layout,
         int cylinders,
@@ -33,7 +35,8 @@ public record Engine(
         List<Double> gearRatios,
         Double limitSpeed,
         List<TorquePoint> curve,
-        Optional<Crank> crank) {
+        Optional<Crank> crank)
+        implements EngineBuilder.With {
     private static final int MOST_CYLINDERS = 16;
 
     private static final double SLOWEST = 1;
@@ -144,38 +147,6 @@ public record Engine(
                 limitSpeed,
                 curve,
                 crank);
-    }
-
-    public Engine withCurve(List<TorquePoint> other) {
-        return new Engine(
-                layout,
-                cylinders,
-                cycle,
-                idleSpeed,
-                cruiseSpeed,
-                maxTorque,
-                maxTorqueSpeed,
-                primaryRatio,
-                gearRatios,
-                limitSpeed,
-                other,
-                crank);
-    }
-
-    public Engine withCrank(Optional<Crank> other) {
-        return new Engine(
-                layout,
-                cylinders,
-                cycle,
-                idleSpeed,
-                cruiseSpeed,
-                maxTorque,
-                maxTorqueSpeed,
-                primaryRatio,
-                gearRatios,
-                limitSpeed,
-                curve,
-                other);
     }
 
     /** The most power: of the curve where there is one, else at the speed of most torque, W. */

@@ -1,5 +1,6 @@
 package oddcradle.core.job.host;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import oddcradle.core.survey.Survey;
  * @param weight of the machine without the donor
  * @param scan of the frame as it stands, from which tubes are traced
  */
+@RecordBuilder
 public record Host(
         String name,
         List<Node> nodes,
@@ -34,7 +36,8 @@ public record Host(
         List<HardPoint> hardPoints,
         List<FrameSquare> squares,
         Optional<MachineWeight> weight,
-        Optional<Scan> scan) {
+        Optional<Scan> scan)
+        implements HostBuilder.With {
     public Host {
         Guard.named("name", name);
         nodes = List.copyOf(Guard.present("nodes", nodes));
@@ -51,47 +54,6 @@ public record Host(
 
     public Optional<Member> member(String id) {
         return members.stream().filter(member -> member.id().equals(id)).findFirst();
-    }
-
-    public Host withNodes(List<Node> other) {
-        return new Host(name, other, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
-    }
-
-    public Host withMembers(List<Member> other) {
-        return new Host(name, nodes, other, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
-    }
-
-    public Host withKeepOuts(List<KeepOut> other) {
-        return new Host(name, nodes, members, other, drivenEnd, supports, survey, hardPoints, squares, weight, scan);
-    }
-
-    public Host withDrivenEnd(DrivenEnd other) {
-        return new Host(name, nodes, members, keepOuts, other, supports, survey, hardPoints, squares, weight, scan);
-    }
-
-    public Host withSupports(List<Support> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, other, survey, hardPoints, squares, weight, scan);
-    }
-
-    public Host withSurvey(Survey other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, other, hardPoints, squares, weight, scan);
-    }
-
-    public Host withHardPoints(List<HardPoint> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, other, squares, weight, scan);
-    }
-
-    public Host withSquares(List<FrameSquare> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, other, weight, scan);
-    }
-
-    public Host withWeight(Optional<MachineWeight> other) {
-        return new Host(name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, other, scan);
-    }
-
-    public Host withScan(Optional<Scan> other) {
-        return new Host(
-                name, nodes, members, keepOuts, drivenEnd, supports, survey, hardPoints, squares, weight, other);
     }
 
     /** Where its nodes are, by id, m. */

@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -16,13 +17,15 @@ import oddcradle.core.job.line.Line;
  * @param brackets from other machines, to be tried every way round
  * @param neighbours what must follow the seat
  */
+@RecordBuilder
 public record SeatPlan(
         SeatWishes wishes,
         WayPlan way,
         Lifting lifting,
         FitErrors errors,
         List<Bracket> brackets,
-        List<Neighbour> neighbours) {
+        List<Neighbour> neighbours)
+        implements SeatPlanBuilder.With {
     public static final SeatPlan USUAL =
             new SeatPlan(SeatWishes.USUAL, WayPlan.USUAL, Lifting.USUAL, FitErrors.USUAL, List.of(), List.of());
 
@@ -33,26 +36,6 @@ public record SeatPlan(
         errors = errors == null ? FitErrors.USUAL : errors;
         brackets = brackets == null ? List.of() : List.copyOf(brackets);
         neighbours = neighbours == null ? List.of() : List.copyOf(neighbours);
-    }
-
-    public SeatPlan withWishes(SeatWishes other) {
-        return new SeatPlan(other, way, lifting, errors, brackets, neighbours);
-    }
-
-    public SeatPlan withWay(WayPlan other) {
-        return new SeatPlan(wishes, other, lifting, errors, brackets, neighbours);
-    }
-
-    public SeatPlan withLifting(Lifting other) {
-        return new SeatPlan(wishes, way, other, errors, brackets, neighbours);
-    }
-
-    public SeatPlan withErrors(FitErrors other) {
-        return new SeatPlan(wishes, way, lifting, other, brackets, neighbours);
-    }
-
-    public SeatPlan withBrackets(List<Bracket> others) {
-        return new SeatPlan(wishes, way, lifting, errors, others, neighbours);
     }
 
     /** Without what names parts, bosses or nodes that are not there in a job of these. */

@@ -30,6 +30,19 @@ class UnitsAreDocumentedTest {
     private static final Pattern COMPONENT =
             Pattern.compile("(?:double|Vec3|Mat3|double\\[\\]|List<Double>|Optional<Double>)\\s+(\\w+)");
 
+    private static final Pattern TYPE = Pattern.compile(
+            "(/\\*\\*(?:(?!\\*/).)*\\*/)\\s*(?:@\\w+\\s*)*public (?:\\w+ )*?(?:class|record|interface|enum) ",
+            Pattern.DOTALL);
+
+    private static final Pattern FORMULA = Pattern.compile(
+            "(/\\*\\*(?:(?!\\*/).)*\\*/\\s*)?public (?:static )?(?:Optional<)?(?:double|List<Double>|double\\[\\])>? (\\w+)\\(",
+            Pattern.DOTALL);
+
+    /** A publication with its year, a standard, a book, or what needs neither. */
+    private static final Pattern SOURCE =
+            Pattern.compile("from memory|common practice|definition|exact|derived|closed form"
+                    + "|ISO |DIN |EN \\d|ASME|AISC|\\((?:18|19|20)\\d\\d\\)|, (?:18|19|20)\\d\\d");
+
     @Test
     void everyQuantityOfTheAnalyses_hasItsUnit() throws IOException {
         List<String> missing = new ArrayList<>();
@@ -45,6 +58,33 @@ class UnitsAreDocumentedTest {
         assertThat(missing).isEmpty();
         // A pattern that finds nothing would find nothing missing.
         assertThat(looked).isGreaterThan(400);
+    }
+
+    /** Whoever doubts a number must find where its formula comes from, at the method or at its class. */
+    @Test
+    void everyFormulaOfTheAnalyses_hasItsSource() throws IOException {
+        List<String> missing = new ArrayList<>();
+        int looked = 0;
+        for (String analysis : Floors.FROM_THE_GROUND.get(Floors.ANALYSES)) {
+            try (Stream<Path> files = Files.list(CORE.resolve(analysis))) {
+                for (Path file : files.sorted().toList()) {
+                    String text = Files.readString(file);
+                    Matcher type = TYPE.matcher(text);
+                    boolean ofClass =
+                            type.find() && SOURCE.matcher(type.group(1)).find();
+                    Matcher formula = FORMULA.matcher(text);
+                    while (formula.find()) {
+                        looked++;
+                        String doc = formula.group(1) == null ? "" : formula.group(1);
+                        if (!ofClass && !SOURCE.matcher(doc).find()) {
+                            missing.add(file.getFileName() + ": " + formula.group(2));
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(missing).isEmpty();
+        assertThat(looked).isGreaterThan(120);
     }
 
     private static int look(Path file, List<String> missing) throws IOException {

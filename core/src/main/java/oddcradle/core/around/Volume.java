@@ -2,7 +2,11 @@ package oddcradle.core.around;
 
 import oddcradle.core.geometry.Solid;
 
-/** Volume of plain solids, m3. */
+/**
+ * Volume of plain solids, m3.
+ *
+ * <p>Closed forms, exact.
+ */
 public final class Volume {
     private Volume() {}
 

@@ -7,6 +7,8 @@ import oddcradle.core.math.Normal;
 /**
  * The shortest distance between two bodies, and what is left of it when they move.
  *
+ * <p>Margin by sum and difference, by definition; the chance takes the distance as normally distributed.
+ *
  * @param separation at rest, with the two closest points; negative when they overlap
  * @param rule the room the pair has to keep
  * @param allowances what they draw nearer by

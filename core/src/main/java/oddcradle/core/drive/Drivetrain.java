@@ -7,6 +7,8 @@ import oddcradle.core.math.InvalidValue;
 /**
  * Steps of ratio from the crank to the wheel, load or propeller.
  *
+ * <p>Ratios multiply and losses multiply: by definition of the gear ratio; efficiencies are common practice.
+ *
  * @param steps in order, at least one
  */
 public record Drivetrain(List<Step> steps) {

@@ -7,7 +7,11 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Measured;
 
-/** What the last shaft drives. */
+/**
+ * What the last shaft drives.
+ *
+ * <p>Kinematics of rolling and of a propeller tip, by definition; constants that are common practice say so.
+ */
 public sealed interface LineEnd extends Measured<LineEnd> {
     /** In a word, for lists. */
     String kind();

@@ -5,7 +5,11 @@ import oddcradle.core.section.Round;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
 
-/** What bending, torsion and a key do to a shaft, and how long its bearings last. */
+/**
+ * What bending, torsion and a key do to a shaft, and how long its bearings last.
+ *
+ * <p>Source: Shigley, Mechanical Engineering Design (bending, torsion, keys) and ISO 281 (bearings), from memory.
+ */
 public final class ShaftStrength {
     /** A keyway takes a quarter of the strength: ASME shafting code (1927), from memory. */
     private static final double KEYWAY = 0.75;

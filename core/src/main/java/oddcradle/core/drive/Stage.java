@@ -6,7 +6,11 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Measured;
 
-/** One step of the drive from a shaft to the next. */
+/**
+ * One step of the drive from a shaft to the next.
+ *
+ * <p>Ratios by teeth or diameters, by definition; efficiencies are common practice.
+ */
 public sealed interface Stage extends Measured<Stage> {
     String id();
 

@@ -7,7 +7,7 @@ import oddcradle.core.math.InvalidValue;
 
 /**
  * How a chain tightens and slackens as a swing arm moves. Side view: x forward, z up; arm angles from +x, so that an arm
- * straight aft is at pi. Plane geometry; the chain length as in {@link RollerChain}.
+ * straight aft is at pi. Plane geometry, exact; the chain length as in {@link RollerChain}.
  *
  * @param travel at each angle asked for, in that order
  * @param maxCentre longest centre distance between the least and the greatest angle, m: there the chain is tightest

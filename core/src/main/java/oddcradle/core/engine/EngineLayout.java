@@ -1,6 +1,10 @@
 package oddcradle.core.engine;
 
-/** How the cylinders stand. */
+/**
+ * How the cylinders stand.
+ *
+ * <p>Bank angles that are usual for a layout are common practice.
+ */
 public enum EngineLayout {
     SINGLE("single", 1, 0),
     PARALLEL_TWIN("parallel twin", 2, 0),

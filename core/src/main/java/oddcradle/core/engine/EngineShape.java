@@ -7,6 +7,8 @@ import oddcradle.core.units.Kind;
 /**
  * An engine by the dozen dimensions a tape gives. Lengths in metres, angles in radians.
  *
+ * <p>Usual sizes by displacement are common practice.
+ *
  * @param caseAhead from the crank to the front of the case, m
  * @param caseBehind from the crank to its rear, gearbox included, m
  * @param caseWidth along the crank, covers not counted, m

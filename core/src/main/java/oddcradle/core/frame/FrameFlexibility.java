@@ -5,6 +5,8 @@ import oddcradle.core.math.Vec3;
 /**
  * How a frame gives at some of its points: entry (i, j) is what probe i moves along its direction under a force of 1 N along
  * that of probe j, m/N. Symmetric.
+ *
+ * <p>Maxwell (1864): reciprocal, by the direct stiffness method of {@link FactoredFrame}.
  */
 public final class FrameFlexibility {
     private final double[][] entries;

@@ -15,6 +15,8 @@ import oddcradle.core.math.Guard;
  * <p>Bonded mount: the pad brings a stud of its own for each side; only the bond holds it together. Soft mount: a steel sleeve between lug and large washer takes the bolt's clamping, so that the rubber keeps its height; pad,
  * frame and snubber lie round it with room for what the rubber moves. Hard mount: lug and tab are clamped on each other.
  *
+ * <p>A sum of thicknesses along one bolt; clearances are common practice.
+ *
  * @param layers in order along the bolt; those round the sleeve overlap it
  * @param bolt as bought
  * @param grip between head and nut, or between head and the lug's thread, m

@@ -3,6 +3,8 @@ package oddcradle.core.joint;
 /**
  * A strip of sheet with both edges turned over, as a channel with sharp corners, bent over its flat.
  *
+ * <p>Area and second moment by Steiner's theorem over three rectangles, exact for sharp corners.
+ *
  * @param width m
  * @param thickness m
  * @param fold height of the turned edges from the outside of the flat, m; no more than the thickness for none

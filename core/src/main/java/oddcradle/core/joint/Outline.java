@@ -6,6 +6,8 @@ import java.util.List;
 /**
  * A flat piece to be cut: its edge and its holes, m, the weld along y = 0.
  *
+ * <p>Area by the shoelace formula, exact.
+ *
  * @param edge corners in order, counter-clockwise, not closed
  */
 public record Outline(List<Point> edge, List<Hole> holes) {

@@ -5,6 +5,8 @@ import oddcradle.core.math.Guard;
 /**
  * An isotropic linear-elastic material.
  *
+ * <p>G = E / (2 (1 + nu)), isotropic, by definition.
+ *
  * @param name as the shop calls it
  * @param youngsModulus E, Pa, greater than 0
  * @param poissonRatio 0 up to 0.5

@@ -6,6 +6,8 @@ import oddcradle.core.math.Vec3;
 /**
  * A movement so small that turning is linear: {@code u(p) = shift + turn x (p - about)}.
  *
+ * <p>First order of a rigid body's motion, by definition.
+ *
  * @param about point whose displacement is {@code shift}, m
  * @param shift m
  * @param turn rad about each axis

@@ -3,7 +3,11 @@ package oddcradle.core.mounting;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
-/** What soft mounts are made of. Hardness is Shore A, near enough IRHD. */
+/**
+ * What soft mounts are made of. Hardness is Shore A, near enough IRHD.
+ *
+ * <p>Moduli: Lindley, Engineering Design with Natural Rubber, and Gent (1958), from memory; ranges are common practice.
+ */
 public enum Elastomer {
     /** Natural rubber; moduli by Lindley's table. */
     RUBBER("rubber", 40, 75, 0.10),

@@ -3,7 +3,11 @@ package oddcradle.core.mounting;
 import java.util.Optional;
 import oddcradle.core.math.Vec3;
 
-/** Metal on metal: the lug is bolted to its tab. */
+/**
+ * Metal on metal: the lug is bolted to its tab.
+ *
+ * <p>Thickness is nil by definition.
+ */
 public record Hard() implements MountElement {
     /** A bolted joint of steel, N/m: far above any tube's, and known no better; common practice. */
     private static final double JOINT = 5e8;

@@ -7,6 +7,9 @@ import oddcradle.core.math.InvalidValue;
  * Rolled angle with equal legs and sharp corners. Which way its legs point is not kept, so both bending directions are reckoned with
  * the weak principal axis: never stiffer nor stronger than the true one.
  *
+ * <p>Second moments by Steiner's theorem, exact for sharp corners; torsion of thin strips, Roark's Formulas for Stress and
+ * Strain (from memory).
+ *
  * @param leg outside length of each leg, m
  * @param thickness m, less than the leg
  */

@@ -5,6 +5,8 @@ import oddcradle.core.math.Guard;
 /**
  * Solid rectangle.
  *
+ * <p>Second moments exact; torsion of a rectangle, Roark's Formulas for Stress and Strain (from memory).
+ *
  * @param b size along local y, m
  * @param h size along local z, m
  */

@@ -5,6 +5,8 @@ import oddcradle.core.math.Guard;
 /**
  * Rectangular tube with sharp corners. Torsion by Bredt's thin-walled theory on the wall's middle line.
  *
+ * <p>Second moments exact for sharp corners; Bredt (1896), from memory.
+ *
  * @param b outside size along local y, m
  * @param h outside size along local z, m
  * @param wall m, less than half the smaller side

@@ -5,6 +5,8 @@ import oddcradle.core.math.Guard;
 /**
  * Solid round bar.
  *
+ * <p>Closed forms of the circle, exact.
+ *
  * @param diameter m
  */
 public record Round(double diameter) implements Section {

@@ -5,6 +5,8 @@ import oddcradle.core.math.Guard;
 /**
  * Round tube.
  *
+ * <p>Closed forms of the ring, exact.
+ *
  * @param od outside diameter, m
  * @param wall wall thickness, m, less than the radius
  */

@@ -6,6 +6,8 @@ import oddcradle.core.math.Vec3;
 /**
  * Where a point is and how well that is known.
  *
+ * <p>Uncertainties are roots of variances, by definition; the worst is the largest principal one.
+ *
  * @param position body axes, m
  * @param covariance of the position, m2; zero for a fixed point
  * @param known false if the readings leave it free to move in some direction; then {@code covariance} says nothing

@@ -3,6 +3,8 @@ package oddcradle.core.survey;
 /**
  * A reading held against all the others.
  *
+ * <p>Detectable errors by Baarda (1968), from memory.
+ *
  * @param misfit reading less what the adjusted points make of it, m or rad
  * @param redundancy share of an error that shows in the residual, 0 to 1
  * @param standardised residual as a ratio to its own spread

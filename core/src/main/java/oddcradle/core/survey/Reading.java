@@ -7,6 +7,8 @@ import oddcradle.core.math.InvalidValue;
 /**
  * One reading with the instrument it was taken with. Lengths are within 100 m; {@code sigma} is the standard uncertainty of
  * the reading in its own unit, greater than 0.
+ *
+ * <p>Each shape's reading is geometry, by definition.
  */
 public sealed interface Reading {
     /** The farthest length that is believed, m. */

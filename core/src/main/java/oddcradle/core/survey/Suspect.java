@@ -5,6 +5,8 @@ import java.util.List;
 /**
  * A reading that does not agree with the others.
  *
+ * <p>Off by reading less prediction, by definition.
+ *
  * @param expected what the others predict for it, m or rad
  * @param expectedSigma of what the others predict, m or rad
  * @param alone false if the readings cannot tell this one from other suspects

@@ -10,6 +10,8 @@ import oddcradle.core.mechanics.MassProperties;
 /**
  * What the weighings make of the body together.
  *
+ * <p>By weighted least squares ({@link CombinedWeighing}); strain is misfit over its own spread, by definition.
+ *
  * @param mass kg; empty if nothing weighed it
  * @param cg m; empty where the weighings leave a direction open
  * @param cgSigma along the body's axes, m

@@ -109,7 +109,7 @@ public final class BuildChoices {
                     job.build().shop(),
                     switch (elastomer) {
                         case RUBBER -> "cheap and known; oil and heat spoil it";
-                        case URETHANE -> "stiff and oil-proof; passes most of what is quick";
+                        case URETHANE -> "stiff and oil-proof; higher frequencies pass through it";
                         case SILICONE ->
                             "softest and heat-proof; its edges crack within days and it is looked at often";
                     });

@@ -76,8 +76,8 @@ final class JackShaftNotes {
                 Severity.STOP,
                 stress,
                 limit,
-                Phrase.of("{} works at {}, within {}", shaft.label(), stress, limit),
-                Phrase.of("{} works at {}; 0.3 of its yield is {}", shaft.label(), stress, limit),
+                Phrase.of("{} is stressed to {}, within {}", shaft.label(), stress, limit),
+                Phrase.of("{} is stressed to {}; 0.3 of its yield is {}", shaft.label(), stress, limit),
                 where,
                 why);
         if (shaft.keyDepth() > 0) {
@@ -113,7 +113,7 @@ final class JackShaftNotes {
             report.say(
                     LineFinding.BEARING_LIFE,
                     Severity.NOT_CHECKED,
-                    Phrase.of("{}: nobody has written down the load rating of its bearings", shaft.label()),
+                    Phrase.of("{}: the load rating of its bearings is not given", shaft.label()),
                     where,
                     new Why("L10 = (C / P)^3", List.of(), Source.fromMemory("ISO 281")));
             return;

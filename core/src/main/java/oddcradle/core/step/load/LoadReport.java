@@ -164,7 +164,7 @@ public final class LoadReport {
         boolean yields =
                 use.piece().vonMisesMax() > use.tube().madeOf(input.materials()).yieldStrength();
         String text = held
-                ? "{} ({}) carries {} in \"{}\"; {} is allowed"
+                ? "{} ({}) is stressed to {} in \"{}\"; {} is allowed"
                 : yields
                         ? "{} ({}) yields: {} in \"{}\", {} is allowed"
                         : "{} ({}) is overloaded: {} in \"{}\", {} is allowed";

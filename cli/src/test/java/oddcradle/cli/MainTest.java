@@ -35,6 +35,7 @@ class MainTest {
         Run run = run("check", DEMO);
         assertThat(run.code()).isEqualTo(1);
         assertThat(run.out()).contains("STOP  chain: its planes are 4.6 mm apart");
+        assertThat(run.out()).containsPattern("M1 +1 x bolt +M10.*, class .*, grip ");
         assertThat(run("check", DEMO, "--inch").out()).contains(" in apart");
     }
 

@@ -1,7 +1,9 @@
 package oddcradle.core.hardware;
 
 import java.util.Optional;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.joint.Outline;
+import oddcradle.core.units.Quantity;
 
 /**
  * One piece of hardware, as many times as its mount has it alike.
@@ -25,6 +27,31 @@ public record HardwareItem(
         double outside,
         Optional<Fastening> fastening,
         Optional<Outline> outline) {
+    /** What a shop has to know of it: bought by its mark, turned or cut by its sizes. */
+    public Phrase size() {
+        if (fastening.isPresent()) {
+            return Phrase.of(
+                    "{}, class {}, grip {}, {} dry or as its maker says",
+                    designation,
+                    fastening.get().propertyClass(),
+                    Quantity.length(fastening.get().grip()),
+                    Quantity.torque(fastening.get().torque()));
+        }
+        return switch (kind) {
+            case ISOLATOR, NUT -> Phrase.of("{}", designation);
+            case TAB, SEAT -> Phrase.of("{}, {} thick, by its outline", designation, Quantity.length(length));
+            default ->
+                Phrase.of(
+                        kind == Kind.SLEEVE || kind == Kind.SPACER
+                                ? "{}, inside {}, outside {}, {} long"
+                                : "{}, inside {}, outside {}, {} thick",
+                        designation,
+                        Quantity.length(inside),
+                        Quantity.length(outside),
+                        Quantity.length(length));
+        };
+    }
+
     /** What it is. */
     public enum Kind {
         BOLT("bolt"),

@@ -12,6 +12,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
@@ -282,10 +283,20 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(cradle()).isEqualTo(before);
     }
 
+    private static List<String> pieces(FxRobot robot) {
+        return robot.lookup("#design-pieces").queryAs(Pane.class).getChildren().stream()
+                .map(piece -> ((Label) piece).getText())
+                .toList();
+    }
+
     @Test
     void hardware_takesWhatIsDecided_andTellsWhatItDoes(FxRobot robot) {
         at(robot, Step.CRADLE, "bolts");
-        assertThat(text(robot, "#design-words")).contains("M10").contains("The rubber moves");
+        assertThat(text(robot, "#design-words")).contains("The rubber moves");
+        assertThat(pieces(robot))
+                .anyMatch(piece -> piece.matches("1 × bolt: M10.*class .*grip .*"))
+                .anyMatch(piece -> piece.startsWith("1 × locking nut: M10"))
+                .anyMatch(piece -> piece.contains("thick, by its outline"));
         enter(robot, "#design-tab", "2");
         enter(robot, "#design-leg", "5");
         assertThat(cradle().isolators().get(0).choices().size(MountChoices.Item.TAB))
@@ -296,7 +307,7 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(text(robot, "#design-bolt-problem")).contains("greater than 0");
         choose(robot, "#design-thread", "M8x1.25");
         settled();
-        assertThat(text(robot, "#design-words")).contains("M8x1.25");
+        assertThat(pieces(robot)).anyMatch(piece -> piece.startsWith("1 × locking nut: M8x1.25"));
         press(robot, "#design-leave");
         settled();
         assertThat(cradle().isolators().get(0).choices()).isEqualTo(MountChoices.UNDECIDED);

@@ -11,7 +11,6 @@ import oddcradle.core.cure.Cures;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
-import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.hardware.Hardware;
 import oddcradle.core.hardware.HardwareItem;
@@ -168,7 +167,7 @@ public final class Packet {
                 rows.add(List.of(
                         Integer.toString(item.count()),
                         item.kind().word(),
-                        size(item, style),
+                        item.size().in(style),
                         "mount " + item.mount() + ", boss " + design.isolator().boss()));
             }
         }
@@ -185,31 +184,6 @@ public final class Packet {
                         new TablePages.Column("size", 100),
                         new TablePages.Column("where", 80)),
                 rows);
-    }
-
-    /** What a shop has to know of it: bought by its mark, turned or cut by its sizes. */
-    private static String size(HardwareItem item, UnitStyle style) {
-        String length = style.show(Quantity.length(item.length()));
-        if (item.fastening().isPresent()) {
-            HardwareItem.Fastening bolt = item.fastening().get();
-            return Phrase.of(
-                            "{}, class {}, grip {}, {} dry or as its maker says",
-                            item.designation(),
-                            bolt.propertyClass(),
-                            Quantity.length(bolt.grip()),
-                            Quantity.torque(bolt.torque()))
-                    .in(style);
-        }
-        return switch (item.kind()) {
-            case ISOLATOR, NUT -> item.designation();
-            case TAB, SEAT -> item.designation() + ", " + length + " thick, by its outline";
-            default ->
-                item.designation() + ", inside " + style.show(Quantity.length(item.inside())) + ", outside "
-                        + style.show(Quantity.length(item.outside())) + ", " + length
-                        + (item.kind() == HardwareItem.Kind.SLEEVE || item.kind() == HardwareItem.Kind.SPACER
-                                ? " long"
-                                : " thick");
-        };
     }
 
     private static void findings(

@@ -7,6 +7,7 @@ import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.report.Cure;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.units.UnitStyle;
@@ -29,6 +30,9 @@ public final class ResultsText {
                 text.append(
                         String.format(Locale.ROOT, "    %-44s %14s%n", figure.name(), style.show(figure.quantity())));
             }
+            if (step == Step.CRADLE) {
+                hardware(text, examination, style);
+            }
             for (Finding finding : report.findings()) {
                 text.append("  ").append(mark(finding.severity())).append(' ');
                 text.append(finding.what().in(style)).append('\n');
@@ -45,6 +49,18 @@ public final class ResultsText {
         }
         return text.append("\nNumbers to build by only with your own judgement, the maker's data and local codes.\n")
                 .toString();
+    }
+
+    private static void hardware(StringBuilder text, Examination examination, UnitStyle style) {
+        for (HardwareItem item : examination.hardware().items()) {
+            text.append(String.format(
+                    Locale.ROOT,
+                    "    %-6s %2d x %-14s %s%n",
+                    item.mount(),
+                    item.count(),
+                    item.kind().word(),
+                    item.size().in(style)));
+        }
     }
 
     private static String mark(Severity severity) {

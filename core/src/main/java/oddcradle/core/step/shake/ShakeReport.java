@@ -112,7 +112,7 @@ public final class ShakeReport {
                 ShakeFinding.STRAIN,
                 Severity.WATCH,
                 Phrase.of(
-                        "isolator {} is {} by {} of its height under its own weight; {} is the most for long life",
+                        "isolator {} is {} by {} of its height at rest; {} is the most for long life",
                         isolator.id(),
                         verb,
                         Quantity.share(strain),

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
@@ -36,6 +37,7 @@ final class HardwareSheet extends VBox {
     private final ComboBox<String> thread = new ComboBox<>();
     private final HardwarePicture picture;
     private final Label words = new Label();
+    private final VBox pieces = new VBox(3);
     private final Map<MountChoices.Item, QuantityField> fields = new EnumMap<>(MountChoices.Item.class);
     private final FigureList figures;
     private boolean showing;
@@ -60,11 +62,12 @@ final class HardwareSheet extends VBox {
         words.setWrapText(true);
         words.setMinHeight(USE_PREF_SIZE);
         words.setId("design-words");
+        pieces.setId("design-pieces");
         figures = new FigureList(desk, Step.CRADLE, figure -> figure.name().startsWith(mount.getValue() + " "));
         Label head = new Label("Decided by you; empty sizes are the program's");
         head.getStyleClass().add("section-title");
         head.setWrapText(true);
-        getChildren().addAll(new HBox(6, mount, thread), picture, words, figures, head);
+        getChildren().addAll(new HBox(6, mount, thread), picture, words, pieces, figures, head);
         for (MountChoices.Item item : MountChoices.Item.values()) {
             QuantityField field = new QuantityField(
                     "design-" + item.name().toLowerCase(Locale.ROOT).replace('_', '-'),
@@ -125,6 +128,7 @@ final class HardwareSheet extends VBox {
             show(design.get());
         } else {
             picture.clear();
+            pieces.getChildren().clear();
             words.setText(ids.isEmpty() ? "No lug is mounted yet: see Mounts." : "No tube carries this mount yet.");
         }
         figures.refresh();
@@ -133,13 +137,12 @@ final class HardwareSheet extends VBox {
 
     private void show(MountDesign design) {
         picture.show(design, desk.units());
-        BoltStack stack = design.stack();
-        String mark = stack.bolt().mark();
-        StringBuilder text = new StringBuilder(Character.toUpperCase(mark.charAt(0)) + mark.substring(1) + ", class "
-                + stack.grade().word() + "; ");
-        text.append(stack.reach()
+        StringBuilder text = new StringBuilder(design.stack()
+                .reach()
                 .map(reach -> Phrase.of("{} of thread in the lug", Quantity.length(reach.engaged())))
-                .orElseGet(() -> Phrase.of("{} threads show", Quantity.count(Math.round(stack.threadProtrusion()))))
+                .orElseGet(() -> Phrase.of(
+                        "{} threads show",
+                        Quantity.count(Math.round(design.stack().threadProtrusion()))))
                 .in(desk.units()));
         if (design.isolator().element().isHard()) {
             text.append(". Metal on metal.");
@@ -149,12 +152,18 @@ final class HardwareSheet extends VBox {
                             Quantity.length(design.along()),
                             Quantity.length(design.across()))
                     .in(desk.units()));
-            text.append(stack.anyShort() ? "; metal meets." : "; no metal meets.");
+            text.append(design.stack().anyShort() ? "; metal meets." : "; no metal meets.");
         }
-        design.ears().ifPresent(ears -> text.append(" Bracket on the engine: ")
-                .append(ears.bolt().mark())
-                .append(" through the lug."));
         words.setText(text.toString());
+        pieces.getChildren().clear();
+        for (HardwareItem item :
+                desk.examination().hardware().ofMount(design.isolator().id())) {
+            Label piece = new Label(item.count() + " × " + item.kind().word() + ": "
+                    + item.size().in(desk.units()));
+            piece.setWrapText(true);
+            piece.setMinHeight(USE_PREF_SIZE);
+            pieces.getChildren().add(piece);
+        }
         MountChoices decided = design.isolator().choices();
         thread.setValue(decided.thread().isEmpty() ? PROGRAM : decided.thread());
         for (MountChoices.Item item : MountChoices.Item.values()) {

@@ -114,7 +114,7 @@ public final class Examination {
         this.movement = movement();
         this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
         Optional<CradleFrame.Standing> standing =
-                memory.recall(Analysis.FRAME_ALONE, frame.alone(), CradleFrame::standing);
+                frame.alone().flatMap(alone -> memory.recall(Analysis.FRAME_ALONE, alone, CradleFrame::standing));
         this.load = memory.recall(Analysis.FRAME, frame.input(), input -> standing.map(
                         alone -> FrameAnalysis.solve(input, alone.factored()))
                 .orElseGet(() -> FrameAnalysis.solve(input)));

@@ -64,14 +64,18 @@ public final class CradleFrame {
             return ends.get(piece).from().towards(ends.get(piece).to(), share);
         }
 
-        public Alone alone() {
+        /** Empty where there is no tube. */
+        public Optional<Alone> alone() {
+            if (input.members().isEmpty()) {
+                return Optional.empty();
+            }
             List<FrameFlexibility.Probe> probes = new ArrayList<>();
             for (ElasticMount mount : input.mounts()) {
                 for (Vec3 direction : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
                     probes.add(new FrameFlexibility.Probe(mount.frameNode(), mount.centre(), direction));
                 }
             }
-            return new Alone(
+            return Optional.of(new Alone(
                     new FrameInput(
                             input.theory(),
                             input.nodes().stream()
@@ -82,7 +86,7 @@ public final class CradleFrame {
                             List.of(),
                             List.of(),
                             List.of()),
-                    probes);
+                    probes));
         }
     }
 
@@ -99,11 +103,8 @@ public final class CradleFrame {
     /** A frame that stands without its donor, and what it gives at the mounts. */
     public record Standing(FactoredFrame factored, FrameFlexibility flexibility) {}
 
-    /** Empty where it has no tubes, or holds only with the donor in it. */
+    /** Empty where it holds only with the donor in it. */
     public static Optional<Standing> standing(Alone alone) {
-        if (alone.input().members().isEmpty()) {
-            return Optional.empty();
-        }
         return FactoredFrame.of(alone.input())
                 .answer()
                 .map(factored -> new Standing(factored, factored.flexibility(alone.mounts())));

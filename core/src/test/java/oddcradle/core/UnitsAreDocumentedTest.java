@@ -68,7 +68,8 @@ class UnitsAreDocumentedTest {
         for (String analysis : Floors.FROM_THE_GROUND.get(Floors.ANALYSES)) {
             try (Stream<Path> files = Files.list(CORE.resolve(analysis))) {
                 for (Path file : files.sorted().toList()) {
-                    String text = Files.readString(file);
+                    // A source may be broken over two lines.
+                    String text = Files.readString(file).replaceAll("\\n *\\* ", " ");
                     Matcher type = TYPE.matcher(text);
                     boolean ofClass =
                             type.find() && SOURCE.matcher(type.group(1)).find();

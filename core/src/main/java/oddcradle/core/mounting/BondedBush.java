@@ -9,10 +9,7 @@ import oddcradle.core.section.Section;
 /**
  * A sleeve of rubber bonded between an inner tube and an eye.
  *
- * <p>Along: {@code 2 pi G L / ln(b/a)}. Across, by length between the short bush, whose ends bulge freely, and the long one:
- * {@code 80 pi G L (a² + b²) / (25 (a² + b²) ln(b/a) - 9 (b² - a²))} and
- * {@code 4 pi G L (a² + b²) / ((a² + b²) ln(b/a) - (b² - a²))}; a and b are the radii. Source: Adkins and Gent, Load-deflexion
- * relations of rubber bush mountings, 1954 (from memory); the step between the two is our own.
+ * <p>Stiffness by {@link BushStiffness}: Adkins and Gent (1954) along, Horton, Gover and Tupholme (2000) across, both from memory.
  *
  * @param bore inside diameter of the rubber, m
  * @param diameter outside, m
@@ -22,11 +19,6 @@ import oddcradle.core.section.Section;
  */
 public record BondedBush(double bore, double diameter, double length, double hardness, Elastomer elastomer)
         implements MountElement {
-    /** Walls of length up to which a bush counts as short, and from which as long. */
-    private static final double SHORT = 1;
-
-    private static final double LONG = 4;
-
     public BondedBush {
         Guard.size("bore", bore);
         Guard.size("diameter", diameter);
@@ -40,24 +32,9 @@ public record BondedBush(double bore, double diameter, double length, double har
 
     @Override
     public Vec3 stiffness() {
-        double across = acrossStiffness();
-        return new Vec3(2 * Math.PI * shearModulus() * length / Math.log(diameter / bore), across, across);
-    }
-
-    private double shearModulus() {
-        return elastomer.shearModulus(hardness);
-    }
-
-    private double acrossStiffness() {
-        double a = bore / 2;
-        double b = diameter / 2;
-        double sum = a * a + b * b;
-        double difference = b * b - a * a;
-        double log = Math.log(b / a);
-        double ends = 80 * Math.PI * shearModulus() * length * sum / (25 * sum * log - 9 * difference);
-        double held = 4 * Math.PI * shearModulus() * length * sum / (sum * log - difference);
-        double share = Math.max(0, Math.min((length / (b - a) - SHORT) / (LONG - SHORT), 1));
-        return ends + share * (held - ends);
+        BushStiffness solved =
+                BushStiffness.of(bore / 2, diameter / 2, length, elastomer.shearModulus(hardness), Optional.empty());
+        return new Vec3(solved.axial(), solved.radial(), solved.radial());
     }
 
     @Override

@@ -32,14 +32,24 @@ public record BondedPad(double diameter, double height, double hardness, Elastom
 
     /** N/m along the pad's axis. */
     public double compressionStiffness() {
-        double s = shapeFactor();
-        double k = elastomer.shapeConstant(hardness);
-        return elastomer.youngsModulus(hardness) * (1 + 2 * k * s * s) * area() / height;
+        return solved().compression();
     }
 
     /** N/m across the pad's axis. */
     public double shearStiffness() {
-        return elastomer.shearModulus(hardness) * area() / height;
+        return solved().shear();
+    }
+
+    private PadStiffness solved() {
+        return PadStiffness.of(
+                PadStiffness.Face.disc(diameter),
+                height,
+                1,
+                new PadStiffness.Rubber(
+                        elastomer.youngsModulus(hardness),
+                        elastomer.shearModulus(hardness),
+                        elastomer.shapeConstant(hardness),
+                        Optional.empty()));
     }
 
     @Override
@@ -80,10 +90,6 @@ public record BondedPad(double diameter, double height, double hardness, Elastom
 
     /** Loaded area over the area free to bulge, a ratio. */
     public double shapeFactor() {
-        return diameter / (4 * height);
-    }
-
-    private double area() {
-        return Math.PI / 4 * diameter * diameter;
+        return solved().shapeFactor();
     }
 }

@@ -21,16 +21,19 @@ public final class Calculators {
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
 
-    private static final Map<String, Function<Fields, ObjectNode>> BY_NAME = new TreeMap<>(Map.of(
-            "modes", ModesCalculator::answer,
-            "frame", FrameCalculator::answer,
-            "distance", DistanceCalculator::answer,
-            "chain", ChainCalculator::answer,
-            "cope", CopeCalculator::answer,
-            "drive", DriveCalculator::answer,
-            "shaft", ShaftCalculator::answer,
-            "boltgroup", BoltGroupCalculator::answer,
-            "survey", SurveyCalculator::answer));
+    private static final Map<String, Function<Fields, ObjectNode>> BY_NAME = new TreeMap<>(Map.ofEntries(
+            Map.entry("boltgroup", BoltGroupCalculator::answer),
+            Map.entry("chain", ChainCalculator::answer),
+            Map.entry("cope", CopeCalculator::answer),
+            Map.entry("distance", DistanceCalculator::answer),
+            Map.entry("drive", DriveCalculator::answer),
+            Map.entry("frame", FrameCalculator::answer),
+            Map.entry("gastorque", GasTorqueCalculator::answer),
+            Map.entry("modes", ModesCalculator::answer),
+            Map.entry("rubber", RubberCalculator::answer),
+            Map.entry("shaft", ShaftCalculator::answer),
+            Map.entry("shaking", ShakingCalculator::answer),
+            Map.entry("survey", SurveyCalculator::answer)));
 
     private Calculators() {}
 

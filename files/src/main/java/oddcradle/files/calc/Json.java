@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.OptionalDouble;
+import oddcradle.core.math.Complex;
 import oddcradle.core.math.Vec3;
 
 /** Small writers for answers. */
@@ -29,6 +30,19 @@ final class Json {
         ArrayNode list = list();
         values.forEach(list::add);
         return list;
+    }
+
+    /** Real and imaginary part. */
+    static ObjectNode complex(Complex value) {
+        return object().put("re", value.re()).put("im", value.im());
+    }
+
+    /** Two at once, each part a list. */
+    static ObjectNode complexes(Complex first, Complex second) {
+        ObjectNode both = object();
+        both.set("re", numbers(List.of(first.re(), second.re())));
+        both.set("im", numbers(List.of(first.im(), second.im())));
+        return both;
     }
 
     /** Null where there is no number. */

@@ -88,7 +88,8 @@ class CalculatorErrorsTest {
     void unknownCalculator_listsTheKnown() {
         assertThatThrownBy(() -> Calculators.answer("horoscope", "{}"))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("chain, cope, distance, drive, frame, modes");
+                .hasMessageContaining(
+                        "chain, cope, distance, drive, frame, gastorque, modes, rubber, shaft, shaking, survey");
     }
 
     /** A pinned column and its twin with a ball at the head carry the same; sections of every kind are read. */
@@ -112,5 +113,36 @@ class CalculatorErrorsTest {
             assertThat(pinned).contains("stress_max").contains("\"buckling_factor\" : null");
             assertThat(ask("frame", beam.formatted(section, "ball", "ball"))).contains("stress_max");
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "shaking|{'rpm':3000,'cylinders':[]}|cylinders|at least one",
+                "shaking|{'rpm':0,'cylinders':[%s]}|rpm|greater than 0",
+                "shaking|{'rpm':3000,'cylinders':[{'throw':0,'bank':0,'x':0,'crank_radius':0.05,'rod_length':0.055,'pin_offset':-0.005,'reciprocating_mass':1}]}|cylinders[0].rod_length|could not turn",
+                "shaking|{'rpm':3000,'cylinders':[%s],'shafts':[{'ratio':3,'mr':0.01,'phase':0,'x':0}]}|shafts[0].ratio|1, -1, 2 or -2",
+                "shaking|{'rpm':3000,'cylinders':[%s],'shafts':[{'ratio':1,'mr':-0.01,'phase':0,'x':0}]}|shafts[0].mr|0 or more",
+                "gastorque|{'strokes':3,'firing_angles':[0],'orders':[1],%s}|strokes|2 or 4",
+                "gastorque|{'strokes':2,'firing_angles':[6.3],'orders':[1],%s}|firing_angles[0]|less than one cycle",
+                "gastorque|{'strokes':4,'firing_angles':[0],'orders':[0.25],%s}|orders[0]|multiple of 1/2",
+                "gastorque|{'strokes':2,'firing_angles':[0],'orders':[0.5],%s}|orders[0]|multiple of 1",
+                "gastorque|{'strokes':4,'firing_angles':[0],'orders':[2],%s}|orders[0]|below 2",
+                "rubber|{}||asks nothing",
+                "rubber|{'pad':{'shape':{'type':'oval'},'thickness':0.02,'E':2e6,'G':6e5,'k':0.7}}|pad.shape.type|rect, disc or ring",
+                "rubber|{'pad':{'shape':{'type':'ring','d_out':0.05,'d_in':0.06},'thickness':0.02,'E':2e6,'G':6e5,'k':0.7}}|pad.shape.d_in|less than d_out",
+                "rubber|{'bush':{'inner_radius':0.02,'outer_radius':0.01,'length':0.02,'G':6e5}}|bush.outer_radius|more than the inner",
+                "rubber|{'pair':{'compression_stiffness':1e5,'shear_stiffness':1e4,'angle':2,'half_spacing':0.1}}|pair.angle|between"
+            })
+    void wrongForces_nameTheFieldAndTheLimit(String name, String question, String field, String problem) {
+        String filling = name.equals("shaking")
+                ? "{'throw':0,'bank':0,'x':0,'crank_radius':0.05,'rod_length':0.2,'reciprocating_mass':1}"
+                : "'pressure':[1e5,1e5,1e5,1e5,1e5,1e5,1e5,1e5],'ambient_pressure':1e5,'bore':0.07,'crank_radius':0.03,"
+                        + "'rod_length':0.1";
+        String answer = ask(name, question.replace("%s", filling));
+        assertThat(answer)
+                .contains("\"field\" : \"" + (field == null ? "" : field) + "\"")
+                .contains(problem);
     }
 }

@@ -37,8 +37,9 @@ import oddcradle.core.units.Quantity;
 public final class CradleReport {
     private static final double LONGEST_BRACKET = 0.060;
     private static final Source JOINTS = Source.derived("which tubes and isolators meet at the node");
-    private static final Source BUSH =
-            Source.fromMemory("Adkins and Gent, Load-deflexion relations of rubber bush mountings, 1954");
+    private static final Source BUSH = Source.fromMemory(
+            "Adkins and Gent, Load-deflexion relations of rubber bush mountings, 1954; Horton, Gover and Tupholme, Rubber"
+                    + " Chemistry and Technology 73, 2000");
     private static final Source RUBBER = Source.fromMemory("Lindley, Engineering Design with Natural Rubber");
 
     private CradleReport() {}
@@ -262,7 +263,7 @@ public final class CradleReport {
         }
         BondedBush bush = (BondedBush) element;
         return new Why(
-                "2 pi G L / ln(b/a); across: between a bush that bulges freely at its ends and a long one",
+                "2 pi G L / ln(b/a); across: 8 pi G L D, the rubber bulging at its ends by its length",
                 List.of(
                         input("2a", Quantity.length(bush.bore())),
                         input("2b", Quantity.length(bush.diameter())),

@@ -1,8 +1,10 @@
 package oddcradle.core.cure;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import oddcradle.core.drive.ChainInput;
 import oddcradle.core.drive.ChainResult;
 import oddcradle.core.drive.JackShaft;
@@ -35,6 +37,10 @@ import oddcradle.core.units.Quantity;
 
 /** Cures of findings about the line, each tried on the job; a change of teeth tells what it does to the speed. */
 final class LineCures {
+    /** Couplings are tried this much stiffer and softer, one after the other. */
+    private static final double STIFFNESS_STEP = 1.05;
+
+    private static final int STIFFNESS_STEPS = 60;
     private static final int TEETH_EITHER_WAY = 4;
     /** A dish in whole millimetres that comes out at the spacer itself is no second choice. */
     private static final double SAME_DISH = 1e-5;
@@ -70,6 +76,7 @@ final class LineCures {
             case THRUST -> turnToThrust();
             case THRUST_POINT -> slide(toThrust());
             case SHAFT_STRESS, SHAFT_SLOPE, CRITICAL -> thickerShaft();
+            case TORSION -> otherCoupling();
             default -> List.of();
         };
     }
@@ -257,6 +264,23 @@ final class LineCures {
                 Phrase.of("a belt of {}", Quantity.length(length)), new LineEdit.SetStage(belt.withLength(length))));
     }
 
+    /** The coupling nearest in stiffness whose pair twists far from every order of the engine's torque. */
+    private List<Cure> otherCoupling() {
+        if (!(stage().orElseThrow().stage() instanceof Stage.Coupling coupling)) {
+            return List.of();
+        }
+        return IntStream.rangeClosed(-STIFFNESS_STEPS, STIFFNESS_STEPS)
+                .boxed()
+                .sorted(Comparator.comparingInt(Math::abs))
+                .map(step -> coupling.torsionalStiffness() * Math.pow(STIFFNESS_STEP, step))
+                .map(stiffness -> new Cure(
+                        Phrase.of("a coupling of {} for each radian", Quantity.torque(stiffness)),
+                        new LineEdit.SetStage(coupling.withTorsionalStiffness(stiffness))))
+                .filter(cure -> mends(cure.edit()))
+                .limit(1)
+                .toList();
+    }
+
     private List<Cure> hold() {
         return List.of(Cure.of(
                 new LineEdit.HoldByDatum(job.line().datum().decides(DatumNotes.axis(job, examination.seating())))));
@@ -336,7 +360,7 @@ final class LineCures {
         } catch (InvalidValue impossible) {
             return false;
         }
-        return LineCheck.of(changed).report().findings().stream()
+        return LineCheck.of(changed, examination.engineOrders()).report().findings().stream()
                 .filter(each -> each.code().equals(finding.code())
                         && each.where().ids().equals(finding.where().ids()))
                 .allMatch(each -> each.severity() == Severity.GOOD);

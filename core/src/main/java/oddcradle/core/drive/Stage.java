@@ -362,6 +362,11 @@ public sealed interface Stage extends Measured<Stage> {
                     Measure.of("twists, per rad", Kind.TORQUE, torsionalStiffness));
         }
 
+        /** N m/rad */
+        public Coupling withTorsionalStiffness(double other) {
+            return new Coupling(id, label, radialAllowance, angularAllowance, other);
+        }
+
         @Override
         public Stage with(List<Double> v) {
             return new Coupling(id, label, v.get(0), v.get(1), v.get(2));

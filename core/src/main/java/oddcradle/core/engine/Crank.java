@@ -1,9 +1,12 @@
 package oddcradle.core.engine;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
 
 /**
  * What shakes an engine.
@@ -16,6 +19,7 @@ import oddcradle.core.math.InvalidValue;
  * @param positions of each cylinder along the crank, m
  * @param counterweight share of the reciprocating mass that the crank's weights balance, 0 to 1
  * @param balancer whether a shaft turns against the crank and takes the rest of the primary force
+ * @param centre middle of the crank in the donor's axes, m; empty where nobody has measured it
  */
 @RecordBuilder
 public record Crank(
@@ -26,7 +30,8 @@ public record Crank(
         List<Double> cylinderAngles,
         List<Double> positions,
         double counterweight,
-        Balancer balancer)
+        Balancer balancer,
+        Optional<Vec3> centre)
         implements CrankBuilder.With {
     public enum Balancer {
         NONE("none"),
@@ -45,6 +50,9 @@ public record Crank(
             return words;
         }
     }
+
+    /** Of what a balance shaft is for; what is left is how well such shafts are made and timed, common practice. */
+    private static final double TAKEN = 0.95;
 
     public Crank {
         Guard.positive("stroke", stroke, "m");
@@ -67,9 +75,81 @@ public record Crank(
         }
         Guard.within("counterweight", counterweight, 0, 1, "");
         Guard.present("balancer", balancer);
+        centre = centre == null ? Optional.empty() : centre;
+    }
+
+    /** One whose place in the donor nobody has measured. */
+    public Crank(
+            double stroke,
+            double rod,
+            double reciprocatingMass,
+            List<Double> throwAngles,
+            List<Double> cylinderAngles,
+            List<Double> positions,
+            double counterweight,
+            Balancer balancer) {
+        this(
+                stroke,
+                rod,
+                reciprocatingMass,
+                throwAngles,
+                cylinderAngles,
+                positions,
+                counterweight,
+                balancer,
+                Optional.empty());
     }
 
     public int cylinders() {
         return throwAngles.size();
+    }
+
+    /**
+     * What moves in it, turned so that the crank turns positively about its axis.
+     *
+     * @param turns 1 where it turns from upright toward forward, -1 where it turns the other way
+     */
+    public CrankTrain train(int turns) {
+        double radius = stroke / 2;
+        List<CrankTrain.Cylinder> moving = new ArrayList<>();
+        List<CrankTrain.Counterweight> weights = new ArrayList<>();
+        for (int k = 0; k < cylinders(); k++) {
+            double pin = turns * throwAngles.get(k);
+            double place = turns * positions.get(k);
+            moving.add(CrankTrain.Cylinder.plain(
+                    pin, turns * cylinderAngles.get(k), place, radius, rod, reciprocatingMass));
+            weights.add(new CrankTrain.Counterweight(counterweight * reciprocatingMass * radius, pin + Math.PI, place));
+        }
+        return new CrankTrain(moving, weights, shafts(turns));
+    }
+
+    /**
+     * A to-and-fro force is half of one that turns with the crank and half of one against it; shafts take what the weights of the
+     * crank cannot.
+     */
+    private List<CrankTrain.BalanceShaft> shafts(int turns) {
+        double unit = reciprocatingMass * stroke / 2;
+        if (balancer == Balancer.PRIMARY) {
+            return List.of(shaft(-1, TAKEN * unit / 2, turns, 2, -1));
+        }
+        if (balancer == Balancer.SECONDARY) {
+            // Twice as fast pulls four times as hard; the second order is r / l of the first.
+            double half = TAKEN * unit * stroke / (2 * rod) / 8;
+            return List.of(shaft(2, half, turns, -1, 2), shaft(-2, half, turns, 3, -2));
+        }
+        return List.of();
+    }
+
+    /** Against the sum of vectors of one size at {@code banks} times each bank and {@code throwsTimes} times each throw. */
+    private CrankTrain.BalanceShaft shaft(int ratio, double unit, int turns, int banks, int throwsTimes) {
+        double along = 0;
+        double across = 0;
+        for (int k = 0; k < cylinders(); k++) {
+            double way = turns * (banks * cylinderAngles.get(k) + throwsTimes * throwAngles.get(k));
+            along += Math.cos(way);
+            across += Math.sin(way);
+        }
+        return new CrankTrain.BalanceShaft(
+                ratio, unit * Math.hypot(along, across), Math.atan2(across, along) + Math.PI, 0, 0, 0);
     }
 }

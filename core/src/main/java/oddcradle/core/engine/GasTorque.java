@@ -23,9 +23,10 @@ public record GasTorque(double mean, double imep, List<Order> orders) {
 
     /**
      * @param order a ratio to crank speed
+     * @param single of one cylinder from its own firing top dead centre, N m
      * @param torque of all cylinders, N m
      */
-    public record Order(double order, Complex torque) {}
+    public record Order(double order, Complex single, Complex torque) {}
 
     /**
      * @param strokes 2 or 4
@@ -123,7 +124,8 @@ public record GasTorque(double mean, double imep, List<Order> orders) {
         double mean = sum / samples;
         List<Order> orders = new ArrayList<>();
         for (double order : input.orders()) {
-            orders.add(new Order(order, one(torque, order, cycle).times(firings(order, input.firingAngles()))));
+            Complex single = one(torque, order, cycle);
+            orders.add(new Order(order, single, single.times(firings(order, input.firingAngles()))));
         }
         return new GasTorque(
                 mean * input.firingAngles().size(), mean * cycle / (area * 2 * input.crankRadius()), orders);

@@ -7,6 +7,8 @@ public enum Analysis {
     HOST_SURVEY,
     HOST_SCAN,
     WEIGHING,
+    /** The engine as a source of shaking. */
+    ENGINE,
     /** The drive where it lies, its chart and what is to be said of it. */
     LINE,
     MODES,

@@ -27,6 +27,7 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Bodies;
+import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.placement.Scans;
@@ -51,6 +52,7 @@ import oddcradle.core.step.seat.SeatReport;
 import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.DonorMovement;
+import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.MountStiffness;
 import oddcradle.core.structure.ShakeResult;
@@ -82,6 +84,9 @@ public final class Examination {
     private final ClearanceLedger ledger;
     private final List<NeighbourChecks.NeighbourCheck> neighbourChecks;
     private final Optional<MountedBody> mountedBody;
+    private final Optional<MountedBody> shakingBody;
+    private final CrankPlace crank;
+    private final EngineOrders engineOrders;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
@@ -100,14 +105,18 @@ public final class Examination {
         measured(Side.HOST, Analysis.HOST_SURVEY, Analysis.HOST_SCAN);
         this.weighed = memory.recall(Analysis.WEIGHING, weighings(job.donor()), CombinedWeighing::of);
         this.mountedBody = MountedDonor.ifMounted(job);
+        this.shakingBody = MountedDonor.ifShaking(job);
+        this.crank = CrankPlace.of(job);
+        this.engineOrders = memory.recall(
+                Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
         this.line = memory.recall(
                 Analysis.LINE,
-                new LineCheck.Input(job, seating, LineResult.of(job, seating), mountedBody),
+                new LineCheck.Input(job, seating, LineResult.of(job, seating), mountedBody, engineOrders),
                 input -> LineCheck.of(input, memory.criticalSpeeds()));
         this.shake = mountedBody
                 .map(body -> memory.recall(
                         Analysis.MODES,
-                        new ShakeReport.Mounted(body, job.donor().engine()),
+                        new ShakeReport.Mounted(body, shakingBody.orElseThrow(), engineOrders, crank),
                         ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         this.frame = CradleFrame.of(job, seating, line.line());
@@ -126,7 +135,7 @@ public final class Examination {
                 Analysis.MOUNTS, new MountDesigner.Input(job, seating, movement, load.answer()), MountDesigner::of);
         this.mountStiffness = memory.recall(
                 Analysis.MOUNT_STIFFNESS,
-                new MountStiffness.Input(job.cradle().isolators(), standing, mountedBody),
+                new MountStiffness.Input(job.cradle().isolators(), standing, shakingBody),
                 MountStiffness::of);
         this.cutList = memory.recall(
                 Analysis.CUTS,
@@ -164,7 +173,7 @@ public final class Examination {
                         CradleReport::of),
                 memory.recall(
                         Analysis.SHAKE_REPORT,
-                        new ShakeReport.Input(job.donor().engine(), job.cradle(), seating, shake),
+                        new ShakeReport.Input(engineOrders.running().taken(), job.cradle(), seating, shake),
                         ShakeReport::of),
                 memory.recall(
                         Analysis.LOAD_REPORT,
@@ -204,7 +213,7 @@ public final class Examination {
         MountedBody body = mountedBody.get();
         List<DonorMovement.Swinging> starting = memory.recall(
                 Analysis.STARTING,
-                new DonorMovement.Start(body, job.donor().engine(), seating.driverAxis()),
+                new DonorMovement.Start(shakingBody.orElseThrow(), engineOrders, crank),
                 DonorMovement::startUp);
         return memory.recall(
                 Analysis.MOVEMENT,
@@ -317,6 +326,21 @@ public final class Examination {
     /** Empty of findings and unsolved where there are no isolators. */
     public Outcome<ShakeResult> shake() {
         return shake;
+    }
+
+    /** The donor on mounts as stiff as rubber is while it shakes; empty where there are none. */
+    public Optional<MountedBody> shakingBody() {
+        return shakingBody;
+    }
+
+    /** What the engine does to its block. */
+    public EngineOrders engineOrders() {
+        return engineOrders;
+    }
+
+    /** Where the crank lies in the seated donor. */
+    public CrankPlace crank() {
+        return crank;
     }
 
     /** The donor on its isolators; empty where there are none. */

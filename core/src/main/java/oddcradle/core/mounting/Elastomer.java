@@ -60,6 +60,14 @@ public enum Elastomer {
         return usualLoss;
     }
 
+    /** Dynamic over static stiffness, a ratio, by straight lines between 40, 50, 60 and 70 Shore A and on beyond; common practice. */
+    static double dynamicRatio(double hardness) {
+        double[] ratios = {1.1, 1.25, 1.4, 1.6};
+        int row = (int) Math.max(0, Math.min(2, Math.floor((hardness - 40) / 10)));
+        double share = (hardness - 40 - 10 * row) / 10;
+        return Math.max(1, ratios[row] + share * (ratios[row + 1] - ratios[row]));
+    }
+
     /** The hardnesses it is commonly sold in, Shore A, softest first. */
     public List<Double> soldHardnesses() {
         return DoubleStream.iterate(softest, hardness -> hardness <= hardest, hardness -> hardness + STEP)

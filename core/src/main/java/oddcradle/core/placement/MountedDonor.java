@@ -24,6 +24,28 @@ public final class MountedDonor {
         return job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(of(job));
     }
 
+    /** While it shakes: the same on mounts as stiff as rubber is then. Nothing where the donor hangs on no mount yet. */
+    public static Optional<MountedBody> ifShaking(Job job) {
+        return job.cradle().isolators().isEmpty() ? Optional.empty() : Optional.of(shaking(job));
+    }
+
+    /** As {@link #of}, on mounts as stiff as rubber is while it shakes. */
+    public static MountedBody shaking(Job job) {
+        MountedBody still = of(job);
+        List<Mount> mounts = new ArrayList<>();
+        for (int k = 0; k < still.mounts().size(); k++) {
+            Mount mount = still.mounts().get(k);
+            double ratio = job.cradle().isolators().get(k).element().dynamicRatio();
+            mounts.add(new Mount(
+                    mount.name(),
+                    mount.position(),
+                    mount.axes(),
+                    mount.stiffness().times(ratio),
+                    mount.loss()));
+        }
+        return new MountedBody(still.body(), mounts, still.gravity());
+    }
+
     /**
      * The donor in axes turned as the host's with the origin at its centre of gravity, so that sliding the seat changes
      * nothing here.

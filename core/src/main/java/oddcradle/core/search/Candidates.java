@@ -8,7 +8,7 @@ import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.engine.ShakingForce;
+import oddcradle.core.engine.ShakingOrders;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
@@ -122,11 +122,9 @@ public final class Candidates {
                 wheelTorque(job, donor),
                 donor.engine()
                         .crank()
-                        .map(crank -> {
-                            ShakingForce force =
-                                    ShakingForce.of(crank, donor.engine().cruiseSpeed());
-                            return Math.hypot(force.primary(), force.secondary());
-                        })
+                        .map(crank -> ShakingOrders.of(
+                                        crank.train(1), donor.engine().cruiseSpeed(), 1)
+                                .peakForce())
                         .orElse(Double.NaN),
                 donor.history().price() + donor.history().partsPrice(),
                 List.of(),

@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.clearance.Allowance;
-import oddcradle.core.engine.ShakingForce;
+import oddcradle.core.engine.EngineSource;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.NodeLoad;
-import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
+import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.vibration.HarmonicWrench;
+import oddcradle.core.vibration.Mode;
+import oddcradle.core.vibration.ModesResult;
 import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
@@ -23,25 +26,41 @@ import oddcradle.core.vibration.StaticSag;
  * @param swings while the firing passes from standstill to idle
  */
 public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
-    /** Of the greatest torque while starting; common practice, a start is over before a swing has fully grown. */
-    private static final double START_TORQUE = 0.25;
+    /** Orders that a starting engine is looked at with. */
+    private static final double HIGHEST_ORDER = 4;
 
-    private static final int START_STEPS = 24;
     private static final double STANDARD_GRAVITY = 9.80665;
 
     public static final DonorMovement NONE = new DonorMovement(List.of(), List.of());
 
     public record Pushed(String load, SmallMotion motion) {}
 
-    /** Under the torque of firing, and under the free force of the crank where that is known. */
-    public record Swinging(RigidBodyModes.Swing torque, Optional<RigidBodyModes.Swing> force) {
-        double along(Vec3 point, Vec3 direction) {
-            return torque.along(point, direction)
-                    + force.map(each -> each.along(point, direction)).orElse(0.0);
+    /**
+     * Swinging at one speed on the way from standstill to idle and back: every order of the engine that is turned over without
+     * firing, as it is while it is cranked and as it dies. The steady answer; to pass quickly gives less.
+     *
+     * @param orders each at its frequency
+     */
+    public record Swinging(List<RigidBodyModes.Swing> orders) {
+        public Swinging {
+            orders = List.copyOf(orders);
         }
 
+        double along(Vec3 point, Vec3 direction) {
+            double sum = 0;
+            for (RigidBodyModes.Swing order : orders) {
+                sum += order.along(point, direction);
+            }
+            return sum;
+        }
+
+        /** No point within a reach of the centre of gravity swings farther, m. */
         public double most(double reach) {
-            return torque.most(reach) + force.map(each -> each.most(reach)).orElse(0.0);
+            double sum = 0;
+            for (RigidBodyModes.Swing order : orders) {
+                sum += order.most(reach);
+            }
+            return sum;
         }
     }
 
@@ -80,42 +99,46 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
         return new DonorMovement(pushed, input.swings());
     }
 
-    /**
-     * Everything that decides how it swings while it starts.
-     *
-     * @param axis of the crank, the body's axes
-     */
-    public record Start(MountedBody body, Engine engine, Vec3 axis) {}
+    /** Everything that decides how it swings while it starts: the donor on mounts as stiff as rubber is while it shakes. */
+    public record Start(MountedBody body, EngineOrders engine, CrankPlace crank) {}
 
     /**
-     * Swinging from standstill to idle.
+     * Swinging between standstill and idle, at every speed where an order meets a mode: nowhere else does it swing farther.
      *
      * @return nothing where the mounts have no damping and a swing would grow without bound
      */
     public static List<Swinging> startUp(Start start) {
         MountedBody body = start.body();
-        Engine engine = start.engine();
-        Vec3 axis = start.axis();
-        List<Swinging> swings = new ArrayList<>();
-        // What the crank throws grows with the square of its speed.
-        Optional<Double> atIdle = engine.crank()
-                .map(crank -> ShakingForce.of(crank, engine.idleSpeed()).primary());
-        Vec3 torque = axis.unit().times(START_TORQUE * engine.maxTorque());
-        for (int k = 1; k <= START_STEPS; k++) {
-            double speed = engine.idleSpeed() * k / START_STEPS;
-            double firing = engine.firingFrequency(speed);
-            if (body.mounts().stream().allMatch(mount -> mount.loss() == 0)) {
-                return List.of();
-            }
-            swings.add(new Swinging(
-                    RigidBodyModes.swing(body, Vec3.ZERO, torque, firing),
-                    atIdle.map(force -> RigidBodyModes.swing(
-                            body,
-                            Vec3.Z.times(force * Math.pow(speed / engine.idleSpeed(), 2)),
-                            Vec3.ZERO,
-                            speed / (2 * Math.PI)))));
+        Optional<ModesResult> modes = RigidBodyModes.solve(body).answer();
+        if (modes.isEmpty() || body.mounts().stream().allMatch(mount -> mount.loss() == 0)) {
+            return List.of();
         }
+        double idle = start.engine().idleSpeed();
+        List<EngineSource.Order> atIdle = start.engine().motored().stream()
+                .filter(each -> each.order() <= HIGHEST_ORDER)
+                .toList();
+        List<Swinging> swings = new ArrayList<>();
+        for (EngineSource.Order met : atIdle) {
+            for (Mode mode : modes.get().modes()) {
+                double speed = 2 * Math.PI * mode.frequencyHz() / met.order();
+                if (speed <= idle) {
+                    swings.add(swinging(body, start.crank(), atIdle, speed, speed / idle));
+                }
+            }
+        }
+        swings.add(swinging(body, start.crank(), atIdle, idle, 1));
         return swings;
+    }
+
+    /** Inertia grows with the square of the speed; the gas of an engine that is turned over does not know it. */
+    private static Swinging swinging(
+            MountedBody body, CrankPlace crank, List<EngineSource.Order> atIdle, double speed, double share) {
+        List<RigidBodyModes.Swing> orders = new ArrayList<>();
+        for (EngineSource.Order order : atIdle) {
+            HarmonicWrench load = EngineShaking.whole(crank, order.slowed(share));
+            orders.add(RigidBodyModes.swing(body, load, order.order() * speed / (2 * Math.PI)));
+        }
+        return new Swinging(orders);
     }
 
     /**

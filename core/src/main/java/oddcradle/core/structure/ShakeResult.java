@@ -5,7 +5,17 @@ import oddcradle.core.vibration.ModesResult;
 /**
  * The donor on its isolators.
  *
- * @param transmissibilityAtIdle share of a vertical force at the firing frequency that reaches the frame at idle
- * @param transmissibilityAtCruise the same at cruise
+ * @param idle the engine turning itself over
+ * @param cruise at full throttle
  */
-public record ShakeResult(ModesResult modes, double transmissibilityAtIdle, double transmissibilityAtCruise) {}
+public record ShakeResult(ModesResult modes, EngineShaking idle, EngineShaking cruise) {
+    /** Share of the torque order that turns the frame most, at idle. */
+    public double transmissibilityAtIdle() {
+        return idle.governingTorque().torqueThrough();
+    }
+
+    /** The same at cruise. */
+    public double transmissibilityAtCruise() {
+        return cruise.governingTorque().torqueThrough();
+    }
+}

@@ -103,24 +103,64 @@ public final class RigidBodyModes {
      * @param frequency Hz
      * @throws InvalidValue if an undamped natural frequency is met
      */
-    public static Swing swing(MountedBody input, Vec3 force, Vec3 moment, double frequency) {
-        double omega = 2 * Math.PI * frequency;
-        double[][] dynamic = stiffness(input, false);
-        double[][] m = mass(input);
-        for (int i = 0; i < 6; i++) {
-            for (int j = 0; j < 6; j++) {
-                dynamic[i][j] -= omega * omega * m[i][j];
-            }
-        }
-        double[] load = {force.x(), force.y(), force.z(), moment.x(), moment.y(), moment.z()};
-        Complex[] q = DenseAlgebra.solve(dynamic, stiffness(input, true), load)
-                .orElseThrow(() -> new InvalidValue("frequency", "is an undamped natural frequency"));
+    public static Swing swing(MountedBody input, HarmonicWrench load, double frequency) {
+        Complex[] q = motions(input, load, frequency);
         Vec3 cg = input.body().cg();
         return new Swing(
                 new SmallMotion(
                         cg, new Vec3(q[0].re(), q[1].re(), q[2].re()), new Vec3(q[3].re(), q[4].re(), q[5].re())),
                 new SmallMotion(
                         cg, new Vec3(q[0].im(), q[1].im(), q[2].im()), new Vec3(q[3].im(), q[4].im(), q[5].im())));
+    }
+
+    /**
+     * What all mounts together put on the frame, about the body's centre of gravity: N, N m.
+     *
+     * @param frequency Hz
+     * @throws InvalidValue if an undamped natural frequency is met
+     */
+    public static HarmonicWrench onFrame(MountedBody input, HarmonicWrench load, double frequency) {
+        Complex[] q = motions(input, load, frequency);
+        double[][] k = stiffness(input, false);
+        double[][] lost = stiffness(input, true);
+        Complex[] sum = new Complex[6];
+        for (int i = 0; i < 6; i++) {
+            sum[i] = Complex.ZERO;
+            for (int j = 0; j < 6; j++) {
+                sum[i] = sum[i].plus(q[j].times(new Complex(k[i][j], lost[i][j])));
+            }
+        }
+        return HarmonicWrench.of(sum);
+    }
+
+    /** Shift of the centre of gravity and turn, m and rad: a real load and one a quarter turn behind, each by itself. */
+    private static Complex[] motions(MountedBody input, HarmonicWrench load, double frequency) {
+        double omega = 2 * Math.PI * frequency;
+        double[][] dynamic = stiffness(input, false);
+        double[][] lost = stiffness(input, true);
+        double[][] m = mass(input);
+        for (int i = 0; i < 6; i++) {
+            for (int j = 0; j < 6; j++) {
+                dynamic[i][j] -= omega * omega * m[i][j];
+            }
+        }
+        double[] inStep = new double[6];
+        double[] behind = new double[6];
+        for (int i = 0; i < 6; i++) {
+            inStep[i] = load.parts()[i].re();
+            behind[i] = load.parts()[i].im();
+        }
+        Complex[] q = answer(dynamic, lost, inStep);
+        Complex[] late = answer(dynamic, lost, behind);
+        for (int i = 0; i < 6; i++) {
+            q[i] = q[i].plus(late[i].times(new Complex(0, 1)));
+        }
+        return q;
+    }
+
+    private static Complex[] answer(double[][] dynamic, double[][] lost, double[] load) {
+        return DenseAlgebra.solve(dynamic, lost, load)
+                .orElseThrow(() -> new InvalidValue("frequency", "is an undamped natural frequency"));
     }
 
     private static double[] loadAtCg(MountedBody input, Harmonic load) {

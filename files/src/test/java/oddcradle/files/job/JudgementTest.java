@@ -59,7 +59,9 @@ class JudgementTest {
             }
             Quantity whole = Quantity.share(1);
             for (Finding finding : examination.findings()) {
-                boolean over = finding.limit().filter(whole::equals).isPresent()
+                // Mounts that amplify are no part that carries too much.
+                boolean over = finding.step() != Step.SHAKE
+                        && finding.limit().filter(whole::equals).isPresent()
                         && finding.measured().orElseThrow().si() > 1;
                 if (over) {
                     assertThat(finding.severity()).as(finding.code().id()).isEqualTo(Severity.STOP);

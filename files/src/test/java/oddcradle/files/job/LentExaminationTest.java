@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import oddcradle.core.cure.Cures;
+import oddcradle.core.engine.Crank;
 import oddcradle.core.examine.Analysis;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
@@ -21,7 +22,7 @@ import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.donor.Donor;
-import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
@@ -174,14 +175,14 @@ class LentExaminationTest {
         }
     }
 
-    /** The swing while starting hangs on the direction of the output shaft: gaps and mounts follow it. */
+    /** The swing while starting hangs on where the crank lies: gaps and mounts follow it. */
     @Test
-    void turnedOutputShaft_isNoticedByGapsAndMounts() {
-        Job job = DemoJobs.SALTMARSH_RUNABOUT.load().job();
-        Output output = job.donor().output();
-        Donor turned = job.donor()
-                .withOutput(output.withPlace(output.centre(), output.axis().plus(new Vec3(0.2, 0, 0.1))));
-        Job changed = new BodyEdit.ChangeDonor(turned, "shaft", "shaft").applyTo(job);
+    void movedCrank_isNoticedByGapsAndMounts() {
+        Job job = DemoJobs.HUT_SKID.load().job();
+        Engine engine = job.donor().engine();
+        Crank higher = engine.crank().orElseThrow().withCentre(Optional.of(new Vec3(0.03, 0, 0.05)));
+        Donor moved = job.donor().withEngine(engine.withCrank(Optional.of(higher)));
+        Job changed = new BodyEdit.ChangeDonor(moved, "crank", "crank").applyTo(job);
 
         Examination lent = Examination.of(changed, Examination.of(job));
 

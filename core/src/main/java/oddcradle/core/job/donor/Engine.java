@@ -3,6 +3,7 @@ package oddcradle.core.job.donor;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.engine.Combustion;
 import oddcradle.core.engine.Crank;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -11,7 +12,7 @@ import oddcradle.core.math.InvalidValue;
  * What the donor does when it runs.
  *
  * @param layout in the builder's words, for example "parallel twin, 360 degree crank"
- * @param cylinders 1 to 16, even firing assumed
+ * @param cylinders 1 to 16
  * @param idleSpeed crank speed at idle, rad/s
  * @param cruiseSpeed crank speed most of the time, rad/s, more than idle
  * @param maxTorque at the crank, N m
@@ -20,7 +21,8 @@ import oddcradle.core.math.InvalidValue;
  * @param gearRatios lowest gear first, at least one
  * @param limitSpeed the crank must not pass, rad/s; 0 where unknown or left out
  * @param curve torque over speed, slowest first; empty where unknown or left out
- * @param crank what shakes it; nobody knows where it is left out
+ * @param crank what shakes it; as engines of its layout mostly are where it is left out
+ * @param combustion what burns in it; as engines of its torque mostly are where it is left out
  */
 @RecordBuilder
 public record Engine(
@@ -35,7 +37,8 @@ public record Engine(
         List<Double> gearRatios,
         Double limitSpeed,
         List<TorquePoint> curve,
-        Optional<Crank> crank)
+        Optional<Crank> crank,
+        Optional<Combustion> combustion)
         implements EngineBuilder.With {
     private static final int MOST_CYLINDERS = 16;
 
@@ -62,6 +65,7 @@ public record Engine(
         limitSpeed = limitSpeed == null ? 0 : Guard.within("limitSpeed", limitSpeed, 0, FASTEST, "rad/s");
         curve = curve == null ? List.of() : List.copyOf(curve);
         crank = crank == null ? Optional.empty() : crank;
+        combustion = combustion == null ? Optional.empty() : combustion;
         for (int k = 1; k < curve.size(); k++) {
             if (curve.get(k).speed() <= curve.get(k - 1).speed()) {
                 throw new InvalidValue("curve[" + k + "].speed", "is no faster than the point before; sort them");
@@ -98,6 +102,7 @@ public record Engine(
                 gearRatios,
                 0.0,
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -114,7 +119,8 @@ public record Engine(
                 gearRatios,
                 limit,
                 curve,
-                crank);
+                crank,
+                combustion);
     }
 
     public Engine withMaxTorque(double torque, double speed) {
@@ -130,7 +136,8 @@ public record Engine(
                 gearRatios,
                 limitSpeed,
                 curve,
-                crank);
+                crank,
+                combustion);
     }
 
     public Engine withGears(double primary, List<Double> gears) {
@@ -146,7 +153,8 @@ public record Engine(
                 gears,
                 limitSpeed,
                 curve,
-                crank);
+                crank,
+                combustion);
     }
 
     /** The most power: of the curve where there is one, else at the speed of most torque, W. */
@@ -155,6 +163,26 @@ public record Engine(
                 .mapToDouble(point -> point.speed() * point.torque())
                 .max()
                 .orElse(maxTorque * maxTorqueSpeed);
+    }
+
+    /**
+     * Torque that leaves the crank at full throttle, N m: of the curve where there is one, level beyond its ends; else the most.
+     *
+     * @param speed of the crank, rad/s
+     */
+    public double fullTorque(double speed) {
+        if (curve.isEmpty()) {
+            return maxTorque;
+        }
+        for (int k = 1; k < curve.size(); k++) {
+            TorquePoint slow = curve.get(k - 1);
+            TorquePoint fast = curve.get(k);
+            if (speed < fast.speed()) {
+                double share = Math.max(0, (speed - slow.speed()) / (fast.speed() - slow.speed()));
+                return slow.torque() + share * (fast.torque() - slow.torque());
+            }
+        }
+        return curve.get(curve.size() - 1).torque();
     }
 
     /** Firings per second at a crank speed in rad/s, Hz. */

@@ -2,10 +2,12 @@ package oddcradle.core.step.line;
 
 import static oddcradle.core.finding.Why.input;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.engine.EngineSource;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
@@ -15,6 +17,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.report.ReportBuilder;
+import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -26,7 +29,7 @@ final class GeneratorNotes {
 
     private GeneratorNotes() {}
 
-    static void add(ReportBuilder report, Job job, LineResult line, LineEnd.Generator generator) {
+    static void add(ReportBuilder report, Job job, LineResult line, LineEnd.Generator generator, EngineOrders orders) {
         Engine engine = job.donor().engine();
         double ratio = line.shiftedRatio(engine, engine.gearRatios().size() - 1);
         Quantity wanted = Quantity.rotationSpeed(generator.fullLoadSpeed() * ratio);
@@ -67,11 +70,11 @@ final class GeneratorNotes {
                 .filter(Stage.Coupling.class::isInstance)
                 .map(Stage.Coupling.class::cast)
                 .findFirst()
-                .ifPresent(coupling -> torsion(report, engine, generator, coupling));
+                .ifPresent(coupling -> torsion(report, orders, generator, coupling));
     }
 
     private static void torsion(
-            ReportBuilder report, Engine engine, LineEnd.Generator generator, Stage.Coupling coupling) {
+            ReportBuilder report, EngineOrders orders, LineEnd.Generator generator, Stage.Coupling coupling) {
         Optional<Double> found = generator.torsionalFrequency(coupling.torsionalStiffness());
         if (found.isEmpty()) {
             report.say(
@@ -85,29 +88,36 @@ final class GeneratorNotes {
             return;
         }
         Quantity own = Quantity.frequency(found.get());
-        double firing = engine.firingFrequency(engine.cruiseSpeed());
-        double offFiring = Math.abs(found.get() / firing - 1);
+        double turns = orders.cruiseSpeed() / (2 * Math.PI);
+        EngineSource.Order nearest = orders.drivingOrders().stream()
+                .min(Comparator.comparingDouble(order -> Math.abs(found.get() / (order.order() * turns) - 1)))
+                .orElseThrow();
+        Quantity order = Quantity.frequency(nearest.order() * turns);
+        double off = Math.abs(found.get() / (nearest.order() * turns) - 1);
         Why why = new Why(
-                "f = sqrt(k (J1 + J2) / (J1 J2)) / 2 pi, against the firing frequency",
-                List.of(input("firing", Quantity.frequency(firing))),
+                "f = sqrt(k (J1 + J2) / (J1 J2)) / 2 pi, against every order of the gas torque at cruise",
+                List.of(
+                        input("nearest order", Quantity.ratio(nearest.order())),
+                        input("at", order),
+                        input("its torque", Quantity.torque(nearest.gas().modulus()))),
                 Source.derived("two rotors on a spring"));
         report.figure("first torsional frequency", own, why);
         report.atLeast(
                 LineFinding.TORSION,
                 Severity.STOP,
-                Quantity.share(offFiring),
+                Quantity.share(off),
                 Quantity.share(NEAR_RESONANCE),
                 Phrase.of(
-                        "{}: the pair twists at {}, {} away from the firing",
+                        "{}: the pair twists at {}, {} away from the nearest order of the engine's torque",
                         coupling.label(),
                         own,
-                        Quantity.share(offFiring)),
+                        Quantity.share(off)),
                 Phrase.of(
-                        "{}: the pair twists at {}, only {} from the firing at {}; take a softer or a stiffer coupling",
+                        "{}: the pair twists at {}, only {} from the engine's torque at {}; take a softer or a stiffer coupling",
                         coupling.label(),
                         own,
-                        Quantity.share(offFiring),
-                        Quantity.frequency(firing)),
+                        Quantity.share(off),
+                        order),
                 Place.of(Subject.stage(coupling.id())),
                 why);
     }

@@ -7,9 +7,11 @@ import oddcradle.core.control.Remembered;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.ShaftModel;
 import oddcradle.core.job.Job;
+import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.vibration.MountedBody;
 
@@ -22,13 +24,22 @@ import oddcradle.core.vibration.MountedBody;
  */
 public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport report) {
     /** Everything that decides the check. */
-    public record Input(Job job, Seating seating, LineResult line, Optional<MountedBody> mounted) {}
+    public record Input(
+            Job job, Seating seating, LineResult line, Optional<MountedBody> mounted, EngineOrders engine) {}
 
     /** Everything afresh. */
     public static LineCheck of(Job job) {
+        return of(
+                job,
+                EngineOrders.of(new EngineOrders.Input(
+                        job.donor().engine(), CrankPlace.of(job).turns())));
+    }
+
+    /** With an engine that is worked out already. */
+    public static LineCheck of(Job job, EngineOrders engine) {
         Seating seating = Seating.of(job);
         return of(
-                new Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job)),
+                new Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job), engine),
                 Remembered.nothing());
     }
 
@@ -45,6 +56,6 @@ public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport r
         return new LineCheck(
                 input.line(),
                 chart,
-                LineReport.report(job, input.seating(), input.line(), chart, speeds, input.mounted()));
+                LineReport.report(job, input.seating(), input.line(), chart, speeds, input.mounted(), input.engine()));
     }
 }

@@ -18,6 +18,7 @@ import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
@@ -36,7 +37,8 @@ final class LineReport {
             LineResult line,
             Optional<RoadChart> chart,
             Map<JackShaft, Double> criticalSpeeds,
-            Optional<MountedBody> mounted) {
+            Optional<MountedBody> mounted,
+            EngineOrders orders) {
         ReportBuilder report = new ReportBuilder(Step.LINE);
         DatumNotes.add(report, job, seating);
         line.stages().forEach(result -> stage(report, job, result));
@@ -49,6 +51,9 @@ final class LineReport {
         TravelNotes.swingArm(report, job, seating, line);
         TravelNotes.softMounts(report, seating, line, mounted);
         end(report, job, seating, line, chart);
+        if (job.line().end().isPresent() && job.line().end().get() instanceof LineEnd.Generator generator) {
+            GeneratorNotes.add(report, job, line, generator, orders);
+        }
         return report.report();
     }
 
@@ -75,9 +80,6 @@ final class LineReport {
             ReportBuilder report, Job job, Seating seating, LineResult line, Optional<RoadChart> chart) {
         chart.ifPresent(road -> RoadNotes.add(report, job, line, road));
         Optional<LineEnd> end = job.line().end();
-        if (end.isPresent() && end.get() instanceof LineEnd.Generator generator) {
-            GeneratorNotes.add(report, job, line, generator);
-        }
         if (end.isPresent() && end.get() instanceof LineEnd.Propeller propeller) {
             PropellerNotes.add(report, job, seating, line, propeller);
         }

@@ -5,9 +5,12 @@ import oddcradle.core.finding.FindingCode;
 /** What may be found of the mounts as springs. */
 public enum ShakeFinding implements FindingCode {
     CRUISE,
+    CRUISE_FORCE,
     HARD,
     IDLE,
-    STRAIN;
+    IDLE_FORCE,
+    STRAIN,
+    TAKEN;
 
     @Override
     public String area() {

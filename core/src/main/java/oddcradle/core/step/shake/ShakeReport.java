@@ -13,12 +13,14 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
-import oddcradle.core.job.donor.Engine;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
+import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.EngineOrders;
+import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -26,12 +28,14 @@ import oddcradle.core.vibration.ModesResult;
 import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
-import oddcradle.core.vibration.Transmissibility;
 
 /** The donor on its isolators: modes, sag, and what of the firing reaches the frame. */
 public final class ShakeReport {
     public static final double MOST_AT_IDLE = 1;
     public static final double MOST_AT_CRUISE = 0.15;
+    /** Near a mode, where a little more or less of anything shakes the machine to pieces. */
+    private static final double RESONANT = 3;
+
     private static final double MOST_SHEAR_STRAIN = 0.30;
     private static final double MOST_COMPRESSIVE_STRAIN = 0.15;
     private static final Source MODES = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 3");
@@ -40,8 +44,12 @@ public final class ShakeReport {
 
     private ShakeReport() {}
 
-    /** Everything that decides the report. */
-    public record Input(Engine engine, Cradle cradle, Seating seating, Outcome<ShakeResult> shake) {}
+    /**
+     * Everything that decides the report.
+     *
+     * @param taken what of the engine is taken, in words
+     */
+    public record Input(List<String> taken, Cradle cradle, Seating seating, Outcome<ShakeResult> shake) {}
 
     public static StepReport of(Input input) {
         Seating seating = input.seating();
@@ -56,7 +64,7 @@ public final class ShakeReport {
         outcome.answer().ifPresent(result -> {
             modes(report, result.modes());
             sag(report, cradle, seating, result.modes().sag());
-            isolation(report, input.engine(), seating, result);
+            isolation(report, input.taken(), seating, result);
         });
         return report.report();
     }
@@ -123,56 +131,121 @@ public final class ShakeReport {
                 new Why("strain = deflection / rubber height", List.of(), Source.commonPractice()));
     }
 
-    private static void isolation(ReportBuilder report, Engine engine, Seating seating, ShakeResult result) {
-        isolationAt(
-                report, seating, result.modes(), engine, "idle", result.transmissibilityAtIdle(), engine.idleSpeed());
+    private static void isolation(ReportBuilder report, List<String> allTaken, Seating seating, ShakeResult result) {
+        for (String taken : allTaken) {
+            report.say(
+                    ShakeFinding.TAKEN,
+                    Severity.NOTE,
+                    Phrase.of("not written down, so taken: {}", taken),
+                    Place.of(Subject.DONOR, seating.mass().cg()),
+                    new Why("what engines of this layout and torque mostly have", List.of(), Source.commonPractice()));
+        }
+        isolationAt(report, seating, "idle", result.idle(), MOST_AT_IDLE, ShakeFinding.IDLE, ShakeFinding.IDLE_FORCE);
         isolationAt(
                 report,
                 seating,
-                result.modes(),
-                engine,
                 "cruise",
-                result.transmissibilityAtCruise(),
-                engine.cruiseSpeed());
+                result.cruise(),
+                MOST_AT_CRUISE,
+                ShakeFinding.CRUISE,
+                ShakeFinding.CRUISE_FORCE);
     }
 
     private static void isolationAt(
             ReportBuilder report,
             Seating seating,
-            ModesResult result,
-            Engine engine,
             String when,
-            double through,
-            double speed) {
-        double firing = engine.firingFrequency(speed);
-        double limit = when.equals("idle") ? MOST_AT_IDLE : MOST_AT_CRUISE;
+            EngineShaking shaking,
+            double limit,
+            ShakeFinding ofTorque,
+            ShakeFinding ofForce) {
+        EngineShaking.Order torque = shaking.governingTorque();
         Why why = new Why(
-                "share of a vertical force at the centre of gravity that reaches the frame, complex stiffness k (1 + i"
-                        + " loss)",
+                "torque about the crank by order, gas and inertia; share = moment of the mounts on the frame about the same axis over"
+                        + " it, stiffness k (1 + i loss) as it is while shaking",
                 List.of(
-                        input("firing", Quantity.frequency(firing)),
-                        input(
-                                "lowest mode",
-                                Quantity.frequency(result.modes().get(0).frequencyHz())),
-                        input(
-                                "highest mode",
-                                Quantity.frequency(result.modes().get(5).frequencyHz()))),
+                        input("order " + order(torque), Quantity.frequency(torque.frequency())),
+                        input("torque of the order", Quantity.torque(torque.torque())),
+                        input("on the frame", Quantity.torque(torque.torqueOnFrame()))),
                 ISOLATION);
-        report.figure("transmissibility at " + when, Quantity.share(through), why);
+        report.figure("torque transmissibility at " + when, Quantity.share(torque.torqueThrough()), why);
+        report.figure(
+                "torque on the frame at " + when + ", order " + order(torque),
+                Quantity.torque(torque.torqueOnFrame()),
+                why);
+        judge(
+                report,
+                seating,
+                ofTorque,
+                torque.torqueThrough() > 1
+                        ? "torque transmissibility at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
+                        : "torque transmissibility at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
+                when,
+                shaking,
+                torque,
+                torque.torqueThrough(),
+                limit,
+                why);
+        shaking.governingForce(seating.mass().mass())
+                .ifPresent(force -> force(report, seating, when, shaking, force, limit, ofForce));
+    }
+
+    private static void force(
+            ReportBuilder report,
+            Seating seating,
+            String when,
+            EngineShaking shaking,
+            EngineShaking.Order force,
+            double limit,
+            ShakeFinding ofForce) {
+        Why why = new Why(
+                "force of what goes to and fro, by order; share = force of the mounts on the frame over it",
+                List.of(
+                        input("order " + order(force), Quantity.frequency(force.frequency())),
+                        input("force of the order", Quantity.force(force.force())),
+                        input("on the frame", Quantity.force(force.forceOnFrame()))),
+                ISOLATION);
+        report.figure(
+                "inertia force on the frame at " + when + ", order " + order(force),
+                Quantity.force(force.forceOnFrame()),
+                why);
+        judge(
+                report,
+                seating,
+                ofForce,
+                force.forceThrough() > 1
+                        ? "inertia force at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
+                        : "inertia force at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
+                when,
+                shaking,
+                force,
+                force.forceThrough(),
+                limit,
+                why);
+    }
+
+    private static void judge(
+            ReportBuilder report,
+            Seating seating,
+            ShakeFinding finding,
+            String text,
+            String when,
+            EngineShaking shaking,
+            EngineShaking.Order order,
+            double through,
+            double limit,
+            Why why) {
         boolean quiet = through <= limit;
-        Severity bad = through > 1 ? Severity.STOP : Severity.WATCH;
-        String text = through > 1
-                ? "transmissibility at {}, {}: {} at the firing frequency of {}; over 100 % the mounts amplify, {} is the most"
-                : "transmissibility at {}, {}: {} at the firing frequency of {}; {} is the most";
         report.atMost(
-                when.equals("idle") ? ShakeFinding.IDLE : ShakeFinding.CRUISE,
-                quiet ? Severity.GOOD : bad,
+                finding,
+                quiet ? Severity.GOOD : through > RESONANT ? Severity.STOP : Severity.WATCH,
                 Phrase.of(
                         text,
                         when,
-                        Quantity.rotationSpeed(speed),
+                        Quantity.rotationSpeed(shaking.speed()),
                         Quantity.share(through),
-                        Quantity.frequency(firing),
+                        order(order),
+                        Quantity.frequency(order.frequency()),
                         Quantity.share(limit)),
                 Quantity.share(through),
                 Quantity.share(limit),
@@ -180,19 +253,32 @@ public final class ShakeReport {
                 why);
     }
 
-    /** The donor on its mounts, and the engine that shakes it. */
-    public record Mounted(MountedBody body, Engine engine) {}
+    /** Halves as builders write them. */
+    public static String order(EngineShaking.Order order) {
+        int whole = (int) order.order();
+        boolean half = order.order() != whole;
+        return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
+    }
+
+    /**
+     * The donor on its mounts, and the engine that shakes it.
+     *
+     * @param body on mounts under steady load
+     * @param shaking on mounts as stiff as they are while they shake
+     */
+    public record Mounted(MountedBody body, MountedBody shaking, EngineOrders engine, CrankPlace crank) {}
 
     public static Outcome<ShakeResult> solve(Mounted input) {
-        MountedBody body = input.body();
-        Engine engine = input.engine();
-        Outcome<ModesResult> modes = RigidBodyModes.solve(body);
-        if (modes.answer().isEmpty()) {
-            return new Outcome.NotSolved<>(modes.reasons());
+        Outcome<ModesResult> still = RigidBodyModes.solve(input.body());
+        Outcome<ModesResult> modes = RigidBodyModes.solve(input.shaking());
+        if (still.answer().isEmpty() || modes.answer().isEmpty()) {
+            return new Outcome.NotSolved<>(still.reasons());
         }
+        EngineOrders engine = input.engine();
         return Outcome.solved(new ShakeResult(
-                modes.answer().get(),
-                Transmissibility.vertical(body, engine.firingFrequency(engine.idleSpeed())),
-                Transmissibility.vertical(body, engine.firingFrequency(engine.cruiseSpeed()))));
+                new ModesResult(
+                        modes.answer().get().modes(), still.answer().get().sag()),
+                EngineShaking.of(input.shaking(), input.crank(), engine.idle(), engine.idleSpeed()),
+                EngineShaking.of(input.shaking(), input.crank(), engine.cruise(), engine.cruiseSpeed())));
     }
 }

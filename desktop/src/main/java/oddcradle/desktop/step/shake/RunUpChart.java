@@ -1,6 +1,5 @@
 package oddcradle.desktop.step.shake;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.canvas.Canvas;
@@ -10,14 +9,15 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.job.donor.Engine;
-import oddcradle.core.math.Vec3;
-import oddcradle.core.vibration.Harmonic;
-import oddcradle.core.vibration.HarmonicResponse;
+import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.step.shake.ShakeReport;
+import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.vibration.MountedBody;
-import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.Transmissibility;
 import oddcradle.desktop.look.Palette;
 
-/** Transmissibility of a vertical force at the firing frequency, against crank speed. */
+/** Transmissibility of the torque about the crank against crank speed, for the orders that turn the frame most. */
 final class RunUpChart extends Pane {
     private static final double WIDTH = 328;
     private static final double HEIGHT = 168;
@@ -25,7 +25,9 @@ final class RunUpChart extends Pane {
     private static final double BOTTOM = 30;
     private static final double TOP = 20;
     private static final double HIGHEST = 3;
-    private static final int POINTS = 120;
+    private static final int POINTS = 160;
+    private static final int CURVES = 3;
+    private static final double[][] DASHES = {{}, {6, 3}, {2, 3}};
 
     private final Canvas canvas = new Canvas(WIDTH, HEIGHT);
     private final Palette palette;
@@ -37,28 +39,45 @@ final class RunUpChart extends Pane {
         getChildren().add(canvas);
     }
 
-    void show(MountedBody body, Engine engine) {
+    void show(MountedBody body, CrankPlace crank, Engine engine, ShakeResult result) {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, WIDTH, HEIGHT);
         g.setFont(Font.font("Barlow Semi Condensed", 12));
         double most = engine.cruiseSpeed() * 1.15;
         grid(g, most);
-        List<Double> frequencies = new ArrayList<>();
-        for (int k = 1; k <= POINTS; k++) {
-            frequencies.add(engine.firingFrequency(most * k / POINTS));
+        List<EngineShaking.Order> orders = result.cruise().strongest(CURVES);
+        for (int k = 0; k < orders.size(); k++) {
+            curve(g, orders.get(k), body, crank, most, k);
         }
-        List<HarmonicResponse> responses = RigidBodyModes.respond(
-                body, new Harmonic(Vec3.Z, Vec3.ZERO, body.body().cg(), frequencies, List.of()));
-        g.setStroke(palette.blue());
-        g.setLineWidth(2);
-        g.beginPath();
-        g.moveTo(LEFT, y(1));
-        for (int k = 0; k < responses.size(); k++) {
-            g.lineTo(x((k + 1.0) / POINTS), y(responses.get(k).total().z()));
-        }
-        g.stroke();
         marker(g, engine.idleSpeed() / most, "idle");
         marker(g, engine.cruiseSpeed() / most, "cruise");
+    }
+
+    private void curve(
+            GraphicsContext g, EngineShaking.Order order, MountedBody body, CrankPlace crank, double most, int number) {
+        g.setStroke(number == 0 ? palette.blue() : palette.graphite());
+        g.setLineWidth(number == 0 ? 2 : 1.2);
+        g.setLineDashes(DASHES[number]);
+        g.beginPath();
+        g.moveTo(LEFT, y(1));
+        double top = 0;
+        double at = 0;
+        for (int k = 1; k <= POINTS; k++) {
+            double frequency = order.order() * most * k / POINTS / (2 * Math.PI);
+            double through = Transmissibility.moment(body, crank.axis(), frequency);
+            g.lineTo(x(k / (double) POINTS), y(through));
+            if (through > top) {
+                top = through;
+                at = k / (double) POINTS;
+            }
+        }
+        g.stroke();
+        g.setLineDashes();
+        g.setFill(number == 0 ? palette.blue() : palette.graphite());
+        g.setTextAlign(TextAlignment.LEFT);
+        // A curve that leaves the chart tells how high it goes.
+        String peak = top > HIGHEST ? String.format(Locale.ROOT, " to %.0f %%", 100 * top) : "";
+        g.fillText(ShakeReport.order(order) + peak, Math.min(x(at) + 4, WIDTH - 60), y(HIGHEST) + 24 + 13 * number);
     }
 
     private void grid(GraphicsContext g, double most) {
@@ -80,7 +99,7 @@ final class RunUpChart extends Pane {
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText("crank speed, rpm", WIDTH, HEIGHT - 3);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("transmissibility; above 100 % the mounts amplify", LEFT, TOP - 8);
+        g.fillText("torque transmissibility by order; above 100 % the mounts amplify", LEFT, TOP - 8);
     }
 
     private void marker(GraphicsContext g, double share, String word) {

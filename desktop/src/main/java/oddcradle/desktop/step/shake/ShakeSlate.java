@@ -12,7 +12,7 @@ import oddcradle.desktop.store.Desk;
 public final class ShakeSlate extends StepSlate {
     public ShakeSlate(Desk desk, Palette palette) {
         super(desk, Step.SHAKE);
-        section("Transmissibility at idle: share of the shaking that reaches the frame");
+        section("Torque transmissibility at idle: share of the engine's uneven turning that reaches the frame");
         Label big = new Label("–");
         big.setId("passed-on-at-idle");
         big.getStyleClass().add("big-number");
@@ -26,10 +26,13 @@ public final class ShakeSlate extends StepSlate {
                     .map(shake -> desk.units().show(Quantity.share(shake.transmissibilityAtIdle())))
                     .orElse("–"));
             desk.examination()
-                    .mountedBody()
-                    .filter(body -> desk.examination().shake().answer().isPresent())
-                    .ifPresent(body ->
-                            chart.show(body, desk.examination().job().donor().engine()));
+                    .shake()
+                    .answer()
+                    .ifPresent(shake -> chart.show(
+                            desk.examination().shakingBody().orElseThrow(),
+                            desk.examination().crank(),
+                            desk.examination().job().donor().engine(),
+                            shake));
         });
         new HardnessPicker(desk).addTo(this::add, this::onRefresh);
         section("Natural frequencies");

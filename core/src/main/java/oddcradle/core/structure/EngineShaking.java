@@ -1,0 +1,118 @@
+package oddcradle.core.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.engine.EngineSource;
+import oddcradle.core.math.Complex;
+import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.vibration.HarmonicWrench;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.Transmissibility;
+
+/**
+ * What the running engine puts on the frame at one speed, order by order.
+ *
+ * @param speed of the crank, rad/s
+ * @param orders up to {@value #HIGHEST}, ascending
+ */
+public record EngineShaking(double speed, List<Order> orders) {
+    /** Above this an order of torque is small and so far over every mode that little of it arrives. */
+    public static final double HIGHEST = 6;
+
+    private static final double STANDARD_GRAVITY = 9.80665;
+    /** A force under this share of the weight is not felt. */
+    private static final double LIGHT = 0.02;
+
+    public EngineShaking {
+        orders = List.copyOf(orders);
+    }
+
+    /**
+     * One order.
+     *
+     * @param order a ratio to crank speed
+     * @param frequency Hz
+     * @param torque about the crank, of gas and inertia, N m
+     * @param torqueThrough share of it that reaches the frame
+     * @param force of inertia, N
+     * @param forceThrough share of it that reaches the frame
+     */
+    public record Order(
+            double order, double frequency, double torque, double torqueThrough, double force, double forceThrough) {
+        /** N m */
+        public double torqueOnFrame() {
+            return torque * torqueThrough;
+        }
+
+        /** N */
+        public double forceOnFrame() {
+            return force * forceThrough;
+        }
+    }
+
+    /** The donor on mounts as stiff as they are when they shake, at a speed, rad/s. */
+    public static EngineShaking of(
+            MountedBody shaking, CrankPlace crank, List<EngineSource.Order> source, double speed) {
+        List<Order> orders = new ArrayList<>();
+        for (EngineSource.Order each : source) {
+            if (each.order() <= HIGHEST) {
+                orders.add(order(shaking, crank, each, speed));
+            }
+        }
+        return new EngineShaking(speed, orders);
+    }
+
+    private static Order order(MountedBody body, CrankPlace crank, EngineSource.Order each, double speed) {
+        double frequency = each.order() * speed / (2 * Math.PI);
+        HarmonicWrench force = forces(crank, each);
+        return new Order(
+                each.order(),
+                frequency,
+                each.roll().modulus(),
+                Transmissibility.moment(body, crank.axis(), frequency),
+                force.force(),
+                Transmissibility.force(body, force, frequency));
+    }
+
+    /** Forces and couples of inertia, without what turns about the crank. */
+    private static HarmonicWrench forces(CrankPlace crank, EngineSource.Order each) {
+        return HarmonicWrench.at(
+                crank.axes(),
+                new Complex[] {Complex.ZERO, each.forceY(), each.forceZ()},
+                new Complex[] {Complex.ZERO, each.coupleY(), each.coupleZ()},
+                crank.fromCg());
+    }
+
+    /** Everything of one order on the donor, about its centre of gravity. */
+    static HarmonicWrench whole(CrankPlace crank, EngineSource.Order each) {
+        return HarmonicWrench.at(
+                crank.axes(),
+                new Complex[] {Complex.ZERO, each.forceY(), each.forceZ()},
+                new Complex[] {each.roll(), each.coupleY(), each.coupleZ()},
+                crank.fromCg());
+    }
+
+    /** The order that turns the frame most. */
+    public Order governingTorque() {
+        return orders.stream()
+                .max(Comparator.comparingDouble(Order::torqueOnFrame))
+                .orElseThrow();
+    }
+
+    /** The order whose inertia pushes the frame most; empty where none is worth a word beside the donor's weight. */
+    public Optional<Order> governingForce(double mass) {
+        return orders.stream()
+                .filter(order -> order.force() > LIGHT * mass * STANDARD_GRAVITY)
+                .max(Comparator.comparingDouble(Order::forceOnFrame));
+    }
+
+    /** The orders that turn the frame most, the most first. */
+    public List<Order> strongest(int count) {
+        return orders.stream()
+                .sorted(Comparator.comparingDouble(Order::torqueOnFrame).reversed())
+                .limit(count)
+                .toList();
+    }
+}

@@ -1,0 +1,124 @@
+package oddcradle.files.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import oddcradle.core.cure.Cures;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.report.Cure;
+import oddcradle.core.step.line.LineFinding;
+import oddcradle.core.step.shake.ShakeFinding;
+import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.vibration.Mode;
+import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.Transmissibility;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Shaking of the demos against figures of an independent program, worked out with the rubber as stiff as under a steady load. */
+class DemoShakeTest {
+    private static double torqueThrough(Job job, double frequency) {
+        return Transmissibility.moment(MountedDonor.of(job), CrankPlace.of(job).axis(), frequency);
+    }
+
+    private static double hertz(double radians) {
+        return radians / (2 * Math.PI);
+    }
+
+    private static double nearestMode(MountedBody body, double frequency) {
+        return RigidBodyModes.solve(body).answer().orElseThrow().modes().stream()
+                .mapToDouble(Mode::frequencyHz)
+                .map(mode -> Math.abs(mode / frequency - 1))
+                .min()
+                .orElseThrow();
+    }
+
+    @Test
+    void firingOfTheRunabout_turnsTheFrameMoreThanTheBlock_andSofterRubberMakesItWorse() {
+        Job job = DemoJobs.SALTMARSH_RUNABOUT.load().job();
+        double idle = hertz(job.donor().engine().idleSpeed());
+        assertThat(torqueThrough(job, idle)).isCloseTo(2.12, within(0.005));
+        List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
+        assertThat(torqueThrough(new JobEdit.SetHardness(all, 55).applyTo(job), idle))
+                .isCloseTo(3.57, within(0.005));
+    }
+
+    @Test
+    void twinOnOnePin_firesUnevenly_andItsHalfOrderMeetsModes() {
+        Job job = DemoJobs.HUT_SKID.load().job();
+        double half = hertz(job.donor().engine().idleSpeed()) / 2;
+        assertThat(half).isCloseTo(9.2, within(0.05));
+        assertThat(torqueThrough(job, half)).isCloseTo(3.7, within(0.05));
+        Finding torsion = Examination.of(job).findings().stream()
+                .filter(finding -> finding.code() == LineFinding.TORSION)
+                .findFirst()
+                .orElseThrow();
+        assertThat(torsion.measured().orElseThrow().si()).isCloseTo(0.15, within(0.01));
+        assertThat(torsion.severity()).isEqualTo(Severity.STOP);
+    }
+
+    @Test
+    void flatFour_idlesOnItsModes() {
+        Job job = DemoJobs.WHIMBREL.load().job();
+        double once = hertz(job.donor().engine().idleSpeed());
+        MountedBody still = MountedDonor.of(job);
+        // Once a turn at 14.2 Hz beside 13.9 Hz, the half order at 7.1 Hz beside 7.05 Hz.
+        assertThat(nearestMode(still, once)).isLessThan(0.025);
+        assertThat(nearestMode(still, once / 2)).isLessThan(0.01);
+    }
+
+    /** What is offered makes nothing at Shake worse. */
+    @ParameterizedTest
+    @EnumSource(DemoJobs.class)
+    void cures_makeNothingWorse(DemoJobs demo) {
+        Job job = demo.load().job();
+        Examination before = Examination.of(job);
+        List<Finding> bad = before.findings().stream()
+                .filter(finding -> finding.code() instanceof ShakeFinding
+                        && finding.severity().isWorseThan(Severity.NOTE))
+                .toList();
+        assertThat(bad).isNotEmpty();
+        for (Finding finding : bad) {
+            for (Cure cure : Cures.of(before, finding)) {
+                Examination after = Examination.of(cure.edit().applyTo(job));
+                assertThat(after.findings())
+                        .filteredOn(each -> each.code() == finding.code())
+                        .allMatch(each -> !each.severity().isWorseThan(Severity.NOTE));
+                long stops = stops(before);
+                assertThat(stops(after)).isLessThanOrEqualTo(stops);
+            }
+        }
+    }
+
+    private static long stops(Examination examination) {
+        return examination.findings().stream()
+                .filter(finding -> finding.code() instanceof ShakeFinding && finding.severity() == Severity.STOP)
+                .count();
+    }
+
+    /** Firing makes no vertical force: what pushes up and down at idle is what goes to and fro, and it is balanced here. */
+    @Test
+    void balancedTwin_pushesNothingAtItsFiring() {
+        EngineShaking idle = Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job())
+                .shake()
+                .answer()
+                .orElseThrow()
+                .idle();
+        EngineShaking.Order first = idle.orders().stream()
+                .filter(order -> order.order() == 1)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.force()).isLessThan(20);
+        assertThat(first.torque()).isBetween(5.0, 15.0);
+    }
+}

@@ -10,7 +10,8 @@ import oddcradle.core.math.InvalidValue;
  * @param bore m
  * @param compression ratio of the volumes over the piston, 3 to 30
  * @param ignition spark where left out
- * @param firingAngles crank angle of each cylinder's firing top dead centre, rad; empty for the most even that the crank allows
+ * @param firingAngles crank angle of each cylinder's firing top dead centre, counted as the throws are, rad; empty for the most
+ *     even that the crank allows
  * @param pressure absolute over one cycle from firing top dead centre, evenly, measured at full load, Pa; empty where none was
  */
 public record Combustion(

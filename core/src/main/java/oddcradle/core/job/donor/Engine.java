@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.engine.Combustion;
 import oddcradle.core.engine.Crank;
+import oddcradle.core.engine.FiringAngles;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
@@ -66,6 +67,7 @@ public record Engine(
         curve = curve == null ? List.of() : List.copyOf(curve);
         crank = crank == null ? Optional.empty() : crank;
         combustion = combustion == null ? Optional.empty() : combustion;
+        requireCrank(cylinders, cycle, crank, combustion);
         for (int k = 1; k < curve.size(); k++) {
             if (curve.get(k).speed() <= curve.get(k - 1).speed()) {
                 throw new InvalidValue("curve[" + k + "].speed", "is no faster than the point before; sort them");
@@ -76,6 +78,29 @@ public record Engine(
         }
         for (int k = 0; k < gearRatios.size(); k++) {
             Guard.within("gearRatios[" + k + "]", gearRatios.get(k), 1 / MOST_RATIO, MOST_RATIO, "");
+        }
+    }
+
+    private static void requireCrank(
+            int cylinders, Cycle cycle, Optional<Crank> crank, Optional<Combustion> combustion) {
+        if (crank.isPresent() && crank.get().cylinders() != cylinders) {
+            throw new InvalidValue(
+                    "crank.throwAngles",
+                    "has " + crank.get().cylinders() + " entries, the engine " + cylinders
+                            + " cylinders; give one for each");
+        }
+        List<Double> firing = combustion.map(Combustion::firingAngles).orElse(List.of());
+        if (!firing.isEmpty() && firing.size() != cylinders) {
+            throw new InvalidValue(
+                    "combustion.firingAngles",
+                    "has " + firing.size() + " entries, the engine " + cylinders + " cylinders; give one for each");
+        }
+        if (!firing.isEmpty() && crank.isPresent()) {
+            FiringAngles.required(
+                    firing,
+                    crank.get().throwAngles(),
+                    crank.get().cylinderAngles(),
+                    cycle == Cycle.FOUR_STROKE ? 4 : 2);
         }
     }
 

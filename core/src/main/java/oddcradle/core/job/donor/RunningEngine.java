@@ -3,6 +3,7 @@ package oddcradle.core.job.donor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import oddcradle.core.engine.Combustion;
 import oddcradle.core.engine.Crank;
 import oddcradle.core.engine.CrankLayout;
@@ -44,7 +45,7 @@ public record RunningEngine(EngineSource source, Crank crank, Combustion combust
         List<Double> banks = times(crank.cylinderAngles(), turns);
         List<Double> firing = combustion.firingAngles().isEmpty()
                 ? FiringAngles.mostEven(throwAngles, banks, strokes)
-                : FiringAngles.required(combustion.firingAngles(), throwAngles, banks, strokes);
+                : FiringAngles.required(times(combustion.firingAngles(), turns), throwAngles, banks, strokes);
         CylinderCycle cycle = new CylinderCycle(
                 strokes,
                 combustion.bore(),
@@ -71,25 +72,33 @@ public record RunningEngine(EngineSource source, Crank crank, Combustion combust
 
     private static Crank usual(Engine engine, double bore, List<String> taken) {
         CrankLayout layout = CrankLayout.guessed(engine.layout(), engine.cylinders());
+        Optional<List<Double>> firing =
+                engine.combustion().map(Combustion::firingAngles).filter(angles -> !angles.isEmpty());
+        if (firing.isPresent()) {
+            taken.add("pins of cylinders in line by their firing");
+            return inLine(bore, firing.get().stream().map(angle -> -angle).toList());
+        }
         if (layout.cylinders() != engine.cylinders()) {
             taken.add("evenly firing cylinders in line");
-            return inLine(engine, bore);
+            double apart = 2 * Math.PI * engine.cycle().turnsPerFiring() / engine.cylinders();
+            List<Double> pins = new ArrayList<>();
+            for (int k = 0; k < engine.cylinders(); k++) {
+                pins.add(-k * apart % (2 * Math.PI));
+            }
+            return inLine(bore, pins);
         }
         taken.add("crank of a " + layout.words() + ", stroke as the bore");
         return layout.crank(bore);
     }
 
-    /** More cylinders than any layout by name: pins spread so that they fire evenly. */
-    private static Crank inLine(Engine engine, double bore) {
+    /** Upright cylinders with their pins where they are wanted. */
+    private static Crank inLine(double bore, List<Double> pins) {
         Crank one = CrankLayout.SINGLE.crank(bore);
-        double apart = 2 * Math.PI * engine.cycle().turnsPerFiring() / engine.cylinders();
-        List<Double> pins = new ArrayList<>();
         List<Double> banks = new ArrayList<>();
         List<Double> positions = new ArrayList<>();
-        for (int k = 0; k < engine.cylinders(); k++) {
-            pins.add(-k * apart % (2 * Math.PI));
+        for (int k = 0; k < pins.size(); k++) {
             banks.add(0.0);
-            positions.add(1.2 * bore * (k - (engine.cylinders() - 1) / 2.0));
+            positions.add(1.2 * bore * (k - (pins.size() - 1) / 2.0));
         }
         return new Crank(
                 one.stroke(), one.rod(), one.reciprocatingMass(), pins, banks, positions, 0.5, Crank.Balancer.NONE);

@@ -1,7 +1,6 @@
 package oddcradle.desktop.step.donor;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -14,22 +13,28 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.engine.Crank;
+import oddcradle.core.engine.CrankLayout;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RowsField;
 import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 
-/** How the donor runs: speeds, torque, gears, and the crank that shakes it. */
+/** How the donor runs: speeds, torque, gears, the crank that shakes it and what burns. */
 public final class RunningSheet extends VBox {
     private final Desk desk;
     private final List<Runnable> engineRefreshers = new ArrayList<>();
     private final VBox crank = new VBox(6);
     private final Button crankKnown = new Button();
+    private final ComboBox<CrankLayout> layout = new ComboBox<>();
+    private final Label taken = new Label();
+    private final CombustionForm combustion;
     private Optional<Crank> shown = Optional.empty();
     private boolean showing;
 
@@ -82,14 +87,26 @@ public final class RunningSheet extends VBox {
         crankKnown.setOnAction(click -> change(engine().withCrank(
                         engine().crank().isPresent()
                                 ? Optional.empty()
-                                : Optional.of(usualCrank(engine().cylinders())))));
-        getChildren().addAll(crankKnown, crank);
+                                : Optional.of(RunningEngine.of(engine(), 1).crank()))));
+        layout.setId("crank-layout");
+        layout.setPromptText("crank of a usual layout");
+        layout.setAccessibleText("crank of a usual layout");
+        layout.setConverter(new Words<>(List.of(CrankLayout.values()), CrankLayout::words));
+        layout.setOnAction(choice -> takeLayout());
+        getChildren().addAll(crankKnown, layout, crank);
+        head("What burns in it");
+        taken.setWrapText(true);
+        taken.setMinHeight(USE_PREF_SIZE);
+        taken.setId("engine-taken");
+        combustion = new CombustionForm(desk::units, burns -> change(engine().withCombustion(Optional.of(burns))));
+        getChildren().addAll(taken, combustion);
     }
 
-    /** To begin with: every piston together, upright, in one place. */
-    private static Crank usualCrank(int cylinders) {
-        List<Double> zeros = Collections.nCopies(cylinders, 0.0);
-        return new Crank(0.06, 0.11, 0.35, zeros, zeros, zeros, 0.5, Crank.Balancer.NONE);
+    private void takeLayout() {
+        if (!showing && layout.getValue() != null) {
+            double bore = RunningEngine.of(engine(), 1).combustion().bore();
+            change(engine().withCrank(Optional.of(layout.getValue().crank(bore))));
+        }
     }
 
     private void head(String text) {
@@ -119,6 +136,19 @@ public final class RunningSheet extends VBox {
         crankRow("throws", "Throws", Kind.ANGLE, known.throwAngles(), Crank::withThrowAngles);
         crankRow("cylinder-angles", "Cylinders lean", Kind.ANGLE, known.cylinderAngles(), Crank::withCylinderAngles);
         crankRow("crank-positions", "Along the crank", Kind.LENGTH, known.positions(), Crank::withPositions);
+        RowsField centre = new RowsField(
+                "crank-centre",
+                "Crank's middle",
+                "x y z in the donor's axes",
+                List.of(Kind.LENGTH, Kind.LENGTH, Kind.LENGTH),
+                rows -> changeCrank(c -> c.withCentre(
+                        rows.stream().findFirst().map(row -> new Vec3(row.get(0), row.get(1), row.get(2))))));
+        centre.show(
+                known.centre().stream()
+                        .map(at -> List.of(at.x(), at.y(), at.z()))
+                        .toList(),
+                desk.units());
+        crank.getChildren().add(centre);
         ComboBox<Crank.Balancer> balancer = new ComboBox<>();
         balancer.setId("balancer");
         balancer.setAccessibleText("balance shafts");
@@ -186,6 +216,16 @@ public final class RunningSheet extends VBox {
             crank.getChildren().clear();
             shown.ifPresent(this::crankFields);
         }
+        layout.getItems()
+                .setAll(List.of(CrankLayout.values()).stream()
+                        .filter(each -> each.cylinders() == engine().cylinders())
+                        .toList());
+        layout.setValue(null);
+        RunningEngine running = RunningEngine.of(engine(), 1);
+        combustion.show(running.combustion());
+        taken.setText(
+                running.taken().isEmpty() ? "" : "Not written down, so taken: " + String.join("; ", running.taken()));
+        taken.setManaged(!running.taken().isEmpty());
         showing = false;
     }
 }

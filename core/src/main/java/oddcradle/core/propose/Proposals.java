@@ -134,10 +134,8 @@ public final class Proposals {
 
     /** Most that chain or belt draws on the donor under any case, N. */
     private double pull() {
-        double share = base.job().cases().stream()
-                .mapToDouble(LoadCase::chainPull)
-                .max()
-                .orElse(0);
+        double share =
+                base.job().cases().stream().mapToDouble(LoadCase::drive).max().orElse(0);
         return share
                 * base.line().stages().stream()
                         .limit(1)

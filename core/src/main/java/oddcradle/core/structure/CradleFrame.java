@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import oddcradle.core.drive.JackShaft;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FactoredFrame;
@@ -19,7 +18,6 @@ import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameMember;
 import oddcradle.core.frame.FrameNode;
 import oddcradle.core.frame.FrameSupport;
-import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
 import oddcradle.core.job.Job;
@@ -135,8 +133,7 @@ public final class CradleFrame {
                         .map(support -> new FrameSupport(support.node(), support.fix()))
                         .toList(),
                 mounts(),
-                List.of(new PointMass(
-                        DONOR, job.donor().mass().mass(), seating.mass().cg())),
+                masses(),
                 job.cases().stream().map(load -> load(load, line)).toList());
         return new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
     }
@@ -246,59 +243,16 @@ public final class CradleFrame {
         return mounts;
     }
 
+    private List<PointMass> masses() {
+        List<PointMass> masses = new ArrayList<>(HostMasses.of(job, seating));
+        masses.add(
+                new PointMass(DONOR, job.donor().mass().mass(), seating.mass().cg()));
+        return masses;
+    }
+
     private FrameCase load(LoadCase load, LineResult line) {
-        List<NodeLoad> loads = new ArrayList<>();
-        if (load.chainPull() > 0) {
-            for (int k = 0; k < line.stages().size(); k++) {
-                addPull(loads, line.stages().get(k), k, load.chainPull());
-            }
-        }
-        return new FrameCase(load.id(), loads, load.field().times(STANDARD_GRAVITY));
-    }
-
-    /**
-     * Pull along the upper run of a chain or belt: on what drives, and back on what is driven. The torque about an axle goes on
-     * to the next stage or the tyres and is no load of the frame.
-     */
-    private void addPull(List<NodeLoad> loads, StageResult stage, int at, double share) {
-        double drivenRadius = stage.stage().driverRadius() * stage.ratio();
-        if (!stage.stage().isInPlane() || stage.problem().isPresent()) {
-            return;
-        }
-        Vec3 front = stage.driving().sprocketCentre();
-        Vec3 rear = stage.driven().sprocketCentre();
-        Vec3 along = rear.minus(front).unit();
-        Vec3 up = along.cross(stage.driven().direction()).unit();
-        if (up.z() < 0) {
-            up = up.negated();
-        }
-        Vec3 pulledAt = front.along(up, stage.stage().driverRadius());
-        Vec3 run = rear.along(up, drivenRadius).minus(pulledAt).unit();
-        Vec3 force = run.times(share * stage.design());
-        List<JackShaft> shafts = job.line().shafts();
-        if (at == 0) {
-            Vec3 arm = pulledAt.minus(seating.mass().cg());
-            loads.add(new NodeLoad(DONOR, force, arm.cross(force)));
-        } else {
-            addOnBearings(loads, shafts.get(at - 1).bearingNodes(), front, force);
-        }
-        addOnBearings(
-                loads,
-                at == shafts.size()
-                        ? job.host().drivenEnd().bearings()
-                        : shafts.get(at).bearingNodes(),
-                rear,
-                force.negated());
-    }
-
-    /** A side force on a shaft, shared by the lever between its two bearings; nothing where none is named. */
-    private void addOnBearings(List<NodeLoad> loads, List<String> bearings, Vec3 wheel, Vec3 force) {
-        if (bearings.isEmpty()) {
-            return;
-        }
-        Vec3 span = seating.node(bearings.get(1)).minus(seating.node(bearings.get(0)));
-        double share = wheel.minus(seating.node(bearings.get(0))).dot(span) / span.squaredLength();
-        loads.add(new NodeLoad(bearings.get(0), force.times(1 - share), Vec3.ZERO));
-        loads.add(new NodeLoad(bearings.get(1), force.times(share), Vec3.ZERO));
+        DriveLoads drive = DriveLoads.of(job, seating, line, load.drive());
+        return new FrameCase(
+                load.id(), drive.loads(), load.field().times(STANDARD_GRAVITY).plus(drive.field()));
     }
 }

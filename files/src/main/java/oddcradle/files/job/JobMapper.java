@@ -25,6 +25,7 @@ import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.math.Guard;
@@ -67,6 +68,7 @@ final class JobMapper {
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .addMixIn(Neighbour.class, NeighbourTypes.class)
             .addMixIn(Isolator.class, IsolatorNames.class)
+            .addMixIn(LoadCase.class, LoadCaseNames.class)
             .addMixIn(MountElement.class, MountElementTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
             .build();
@@ -170,6 +172,11 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Hard.class, name = "hard")
     })
     private interface MountElementTypes {}
+
+    private interface LoadCaseNames {
+        @JsonProperty("chainPull")
+        double drive();
+    }
 
     /** Names that job files have had since before the field's own were used inside. */
     private interface IsolatorNames {

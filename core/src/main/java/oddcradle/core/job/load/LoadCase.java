@@ -7,9 +7,9 @@ import oddcradle.core.math.Vec3;
  * Loads that act together.
  *
  * @param field what pulls on every mass, in g, host axes; standing still is (0, 0, -1)
- * @param chainPull share of the full-throttle chain pull, 0 to 1
+ * @param drive share of the most that the drive puts through, -1 to 1; negative when the wheels drive the engine
  */
-public record LoadCase(String id, String label, Vec3 field, double chainPull) {
+public record LoadCase(String id, String label, Vec3 field, double drive) {
     private static final double MOST_G = 50;
 
     public LoadCase {
@@ -17,6 +17,6 @@ public record LoadCase(String id, String label, Vec3 field, double chainPull) {
         Guard.named("label", label);
         Guard.present("field", field);
         Guard.within("field", field.length(), 0, MOST_G, "g");
-        Guard.within("chainPull", chainPull, 0, 1, "");
+        Guard.within("chainPull", drive, -1, 1, "");
     }
 }

@@ -102,7 +102,7 @@ public final class LoadReport {
                         "sum of the reactions; " + leftOver(result.equilibriumError()),
                         List.of(),
                         Source.derived("equilibrium")));
-        if (load.chainPull() > 0) {
+        if (load.drive() != 0) {
             movement(report, input.seating(), result, load);
         }
     }

@@ -1,0 +1,261 @@
+package oddcradle.core.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.drive.JackShaft;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.drive.OpenBelt;
+import oddcradle.core.drive.Stage;
+import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.host.DrivenEnd;
+import oddcradle.core.job.host.MachineWeight;
+import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+
+/**
+ * What the drive puts on the donor and on the frame, each force with the one that answers it: the tight run of a chain pulls
+ * sprocket and axle together; a coupling turns the donor one way and what it drives the other; wheels push the machine forward
+ * and its mass holds back; a propeller pulls and turns the donor. Statics; losses are left out, so that nothing is created inside.
+ *
+ * @param loads on the frame's nodes and the donor
+ * @param field what the machine's own acceleration adds for every mass, m/s2
+ */
+public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
+    /** Friction of a belt in its groove; common practice. */
+    private static final double FRICTION = 0.3;
+    /** Of a propeller at its best; common practice. */
+    private static final double PROPELLER = 0.8;
+
+    public DriveLoads {
+        loads = List.copyOf(loads);
+    }
+
+    /** @param share of the most that the drive can put through: negative when the wheels drive the engine */
+    public static DriveLoads of(Job job, Seating seating, LineResult line, double share) {
+        return share == 0 ? new DriveLoads(List.of(), Vec3.ZERO) : new Making(job, seating, line).made(share);
+    }
+
+    /** The sense in which the output turns, by the right hand, unit; where nobody looked, that which drives forward. */
+    static Vec3 sense(Job job, Seating seating) {
+        Turn turn = job.donor().output().turn();
+        Vec3 axis = seating.driverAxis();
+        if (turn == Turn.UNKNOWN) {
+            return axis.dot(Vec3.Y) < 0 ? axis.negated() : axis;
+        }
+        return turn == Turn.ANTICLOCKWISE ? axis : axis.negated();
+    }
+
+    private static final class Making {
+        private final Job job;
+        private final Seating seating;
+        private final LineResult line;
+        private final List<NodeLoad> loads = new ArrayList<>();
+
+        Making(Job job, Seating seating, LineResult line) {
+            this.job = job;
+            this.seating = seating;
+            this.line = line;
+        }
+
+        DriveLoads made(double share) {
+            Vec3 sense = sense(job, seating);
+            double torque = share * outputTorque();
+            for (int k = 0; k < line.stages().size(); k++) {
+                StageResult stage = line.stages().get(k);
+                if (stage.problem().isPresent()) {
+                    return new DriveLoads(List.of(), Vec3.ZERO);
+                }
+                if (stage.stage().isInPlane()) {
+                    pull(stage, k, sense, torque);
+                } else if (stage.stage() instanceof Stage.Gears gears) {
+                    sense = gears.reverses() ? sense.negated() : sense;
+                } else {
+                    turn(k, sense, torque);
+                }
+                torque *= stage.ratio();
+            }
+            if (line.stages().isEmpty()) {
+                propelled(sense, torque);
+                return new DriveLoads(loads, Vec3.ZERO);
+            }
+            return new DriveLoads(loads, driven(sense, torque));
+        }
+
+        /** What leaves the donor at full throttle in the lowest gear, or as much of it as the tyres take, with the line's factor. */
+        private double outputTorque() {
+            Engine engine = job.donor().engine();
+            double ofEngine = engine.maxTorque()
+                    * engine.primaryRatio()
+                    * engine.gearRatios().get(0);
+            DrivenEnd end = job.host().drivenEnd();
+            double ofTyres = end.grip() * end.axleLoad() * end.tyreRadius();
+            for (StageResult stage : line.stages()) {
+                ofTyres /= stage.ratio();
+            }
+            return (ofTyres > 0 ? Math.min(ofEngine, ofTyres) : ofEngine)
+                    * job.line().dynamicFactor();
+        }
+
+        /** Both runs of a chain or belt, along their true tangents. */
+        private void pull(StageResult stage, int at, Vec3 sense, double torque) {
+            double first = stage.stage().driverRadius();
+            double second = first * stage.ratio();
+            Vec3 from = stage.driving().sprocketCentre();
+            Vec3 to = stage.driven().sprocketCentre();
+            Vec3 way = to.minus(from);
+            Vec3 along = way.unit();
+            // The driver gathers in its tight run: there its rim moves away from what it drives.
+            Vec3 side = along.cross(sense.times(Math.signum(torque))).unit().negated();
+            double tight = Math.abs(torque) / first;
+            double slack = tight * slackShare(stage);
+            run(at, from, to, side, along, first, second, way.length(), tight + slack);
+            run(at, from, to, side.negated(), along, first, second, way.length(), slack);
+        }
+
+        private static double slackShare(StageResult stage) {
+            double wedge;
+            if (stage.stage() instanceof Stage.Belt belt && !belt.toothed()) {
+                wedge = belt.wedgeAngle();
+            } else if (stage.stage() instanceof Stage.Variator variator) {
+                wedge = variator.wedgeAngle();
+            } else {
+                return 0;
+            }
+            double wrap = stage.belt().map(OpenBelt::wrapSmall).orElse(Math.PI);
+            return 1 / (OpenBelt.pullRatio(FRICTION, wrap, wedge) - 1);
+        }
+
+        private void run(
+                int at,
+                Vec3 from,
+                Vec3 to,
+                Vec3 side,
+                Vec3 along,
+                double first,
+                double second,
+                double apart,
+                double tension) {
+            if (tension == 0) {
+                return;
+            }
+            double sine = (first - second) / apart;
+            Vec3 out = side.times(Math.sqrt(Math.max(0, 1 - sine * sine))).along(along, sine);
+            Vec3 begins = from.along(out, first);
+            Vec3 ends = to.along(out, second);
+            Vec3 force = ends.minus(begins).unit().times(tension);
+            onDriving(at, begins, force, Vec3.ZERO);
+            onDriven(at, ends, force.negated(), Vec3.ZERO);
+        }
+
+        /** A shaft in line turns both its ends and pushes neither. */
+        private void turn(int at, Vec3 sense, double torque) {
+            Vec3 moment = sense.times(torque);
+            onDriving(at, line.stages().get(at).driving().sprocketCentre(), Vec3.ZERO, moment.negated());
+            onDriven(at, line.stages().get(at).driven().sprocketCentre(), Vec3.ZERO, moment);
+        }
+
+        private void onDriving(int at, Vec3 point, Vec3 force, Vec3 moment) {
+            if (at == 0) {
+                onDonor(point, force, moment);
+            } else {
+                onShaft(at - 1, point, force, moment);
+            }
+        }
+
+        private void onDriven(int at, Vec3 point, Vec3 force, Vec3 moment) {
+            onShaft(at, point, force, moment);
+        }
+
+        private void onDonor(Vec3 point, Vec3 force, Vec3 moment) {
+            Vec3 arm = point.minus(seating.mass().cg());
+            loads.add(new NodeLoad(CradleFrame.DONOR, force, arm.cross(force).plus(moment)));
+        }
+
+        /** On what carries a shaft: its bearings; the axle's where gears hold it or it is the axle. */
+        private void onShaft(int shaft, Vec3 point, Vec3 force, Vec3 moment) {
+            List<JackShaft> shafts = job.line().shafts();
+            List<String> bearings = shaft < shafts.size() ? shafts.get(shaft).bearingNodes() : List.of();
+            carried(bearings.isEmpty() ? axleNodes() : bearings, point, force, moment);
+        }
+
+        private List<String> axleNodes() {
+            List<String> named = job.host().drivenEnd().bearings();
+            if (!named.isEmpty()) {
+                return named;
+            }
+            // Nobody has said what carries the axle: what stands nearest to it.
+            Vec3 axle = job.host().drivenEnd().point();
+            return job.host().nodes().stream()
+                    .map(Node::id)
+                    .min(Comparator.comparingDouble(id -> seating.node(id).distanceTo(axle)))
+                    .map(List::of)
+                    .orElse(List.of());
+        }
+
+        /** Shared by the lever between two bearings; whatever else it turns, they turn with. */
+        private void carried(List<String> bearings, Vec3 point, Vec3 force, Vec3 moment) {
+            if (bearings.isEmpty()) {
+                return;
+            }
+            if (bearings.size() == 1) {
+                Vec3 arm = point.minus(seating.node(bearings.get(0)));
+                loads.add(new NodeLoad(bearings.get(0), force, arm.cross(force).plus(moment)));
+                return;
+            }
+            Vec3 first = seating.node(bearings.get(0));
+            Vec3 span = seating.node(bearings.get(1)).minus(first);
+            double share = point.minus(first).dot(span) / span.squaredLength();
+            Vec3 line = first.along(span, share);
+            // What is left acts beside the line of the bearings, and turns them about it.
+            Vec3 turned = point.minus(line).cross(force).plus(moment).times(0.5);
+            loads.add(new NodeLoad(bearings.get(0), force.times(1 - share), turned));
+            loads.add(new NodeLoad(bearings.get(1), force.times(share), turned));
+        }
+
+        /**
+         * What the end of the line does to the frame. A wheel takes the axle's torque to the ground, pushes the machine forward at
+         * the axle, and the mass of the machine holds back; a generator's or a pump's own case holds what drives it.
+         *
+         * @return what holding back is as a field, m/s2
+         */
+        private Vec3 driven(Vec3 sense, double torque) {
+            DrivenEnd end = job.host().drivenEnd();
+            if (end.tyreRadius() == 0) {
+                return Vec3.ZERO;
+            }
+            Vec3 moment = sense.times(torque);
+            carried(axleNodes(), end.point(), Vec3.ZERO, moment.negated());
+            Vec3 push = moment.cross(Vec3.Z).times(1 / end.tyreRadius());
+            Optional<MachineWeight> weight = job.host().weight();
+            if (weight.isEmpty()) {
+                return Vec3.ZERO;
+            }
+            carried(axleNodes(), end.point(), push, Vec3.ZERO);
+            double mass = weight.get().mass() + job.donor().mass().mass();
+            return push.times(-1 / mass);
+        }
+
+        /** Thrust along the shaft, and the donor turned against the propeller. */
+        private void propelled(Vec3 sense, double torque) {
+            if (!(job.line().end().orElse(null) instanceof LineEnd.Propeller propeller)) {
+                return;
+            }
+            Vec3 axis = seating.driverAxis();
+            Vec3 forward = axis.x() < 0 ? axis.negated() : axis;
+            double thrust = propeller.airSpeed() == 0
+                    ? 0
+                    : PROPELLER * job.donor().engine().maxPower() / propeller.airSpeed();
+            double share = torque / outputTorque();
+            onDonor(
+                    seating.driverCentre(),
+                    forward.times(share * thrust),
+                    sense.times(torque).negated());
+        }
+    }
+}

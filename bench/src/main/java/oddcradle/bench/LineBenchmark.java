@@ -16,9 +16,9 @@ import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.CrankPlace;
-import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.step.line.LineCheck;
+import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.files.job.DemoJobs;
@@ -46,12 +46,14 @@ public class LineBenchmark {
     private Remembered<JackShaft, Optional<Double>> criticalSpeeds = Remembered.nothing();
     private ShaftModel shaft;
     private EngineOrders engine;
+    private DonorMovement movement;
 
     @Setup
     public void prepare() {
         here = DemoJobs.ORCHARD_TUG.load().job();
         engine = EngineOrders.of(new EngineOrders.Input(
                 here.donor().engine(), CrankPlace.of(here).turns()));
+        movement = DonorMovement.of(here, Seating.of(here), LineResult.of(here, Seating.of(here)));
         there = new JobEdit.MoveSeat(new Vec3(0.001, 0, 0.001)).applyTo(here);
         shaft = new ShaftModel(
                 205e9,
@@ -72,8 +74,7 @@ public class LineBenchmark {
         Job job = away ? there : here;
         Seating seating = Seating.of(job);
         return LineCheck.of(
-                new LineCheck.Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job), engine),
-                criticalSpeeds);
+                new LineCheck.Input(job, seating, LineResult.of(job, seating), movement, engine), criticalSpeeds);
     }
 
     @Benchmark

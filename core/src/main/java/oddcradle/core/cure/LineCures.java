@@ -17,6 +17,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.LineEdit;
 import oddcradle.core.job.line.Datum;
@@ -73,7 +74,8 @@ final class LineCures {
             case DATUM_LOOSE -> hold();
             case PIVOT -> slide(toPivot());
             case RADIAL -> slide(toDriven());
-            case THRUST -> turnToThrust();
+            case THRUST -> packedOr(turnToThrust());
+            case MOVED_ASIDE, MOVED_ANGLE -> packedOr(List.of());
             case THRUST_POINT -> slide(toThrust());
             case SHAFT_STRESS, SHAFT_SLOPE, CRITICAL -> thickerShaft();
             case TORSION -> otherCoupling();
@@ -262,6 +264,17 @@ final class LineCures {
         double length = Math.ceil(stage.belt().get().length() * 1000) / 1000;
         return List.of(new Cure(
                 Phrase.of("a belt of {}", Quantity.length(length)), new LineEdit.SetStage(belt.withLength(length))));
+    }
+
+    /** Mounts packed by their sag, where that is what it takes. */
+    private List<Cure> packedOr(List<Cure> others) {
+        JobEdit packed = new CradleEdit.PackMounts(true);
+        List<Cure> cures = new ArrayList<>();
+        if (!job.cradle().packed() && mends(packed)) {
+            cures.add(Cure.of(packed));
+        }
+        cures.addAll(others);
+        return cures;
     }
 
     /** The coupling nearest in stiffness whose pair twists far from every order of the engine's torque. */

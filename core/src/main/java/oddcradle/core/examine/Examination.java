@@ -50,6 +50,7 @@ import oddcradle.core.step.seat.Gaps;
 import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.step.seat.SeatReport;
 import oddcradle.core.step.shake.ShakeReport;
+import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
@@ -109,24 +110,25 @@ public final class Examination {
         this.crank = CrankPlace.of(job);
         this.engineOrders = memory.recall(
                 Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
-        this.line = memory.recall(
-                Analysis.LINE,
-                new LineCheck.Input(job, seating, LineResult.of(job, seating), mountedBody, engineOrders),
-                input -> LineCheck.of(input, memory.criticalSpeeds()));
         this.shake = mountedBody
                 .map(body -> memory.recall(
                         Analysis.MODES,
                         new ShakeReport.Mounted(body, shakingBody.orElseThrow(), engineOrders, crank),
                         ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
-        this.frame = CradleFrame.of(job, seating, line.line());
-        this.movement = movement();
-        this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
+        LineResult lies = LineResult.of(job, seating);
+        this.frame = CradleFrame.of(job, seating, lies);
         Optional<CradleFrame.Standing> standing =
                 frame.alone().flatMap(alone -> memory.recall(Analysis.FRAME_ALONE, alone, CradleFrame::standing));
         this.load = memory.recall(Analysis.FRAME, frame.input(), input -> standing.map(
                         alone -> FrameAnalysis.solve(input, alone.factored()))
                 .orElseGet(() -> FrameAnalysis.solve(input)));
+        this.movement = movement();
+        this.line = memory.recall(
+                Analysis.LINE,
+                new LineCheck.Input(job, seating, lies, movement, engineOrders),
+                input -> LineCheck.of(input, memory.criticalSpeeds()));
+        this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
         this.tubeStresses = load.answer()
                 .map(result ->
                         memory.recall(Analysis.STRESSES, TubeStresses.input(job, frame, result), TubeStresses::of))
@@ -178,7 +180,12 @@ public final class Examination {
                 memory.recall(
                         Analysis.LOAD_REPORT,
                         new LoadReport.Input(
-                                job.cases(), job.materials(), job.build().yieldFactor(), seating, load, tubeStresses),
+                                CaseVariants.of(job),
+                                job.materials(),
+                                job.build().yieldFactor(),
+                                seating,
+                                load,
+                                tubeStresses),
                         LoadReport::of),
                 memory.recall(
                         Analysis.MAKE_REPORT,
@@ -217,7 +224,7 @@ public final class Examination {
                 DonorMovement::startUp);
         return memory.recall(
                 Analysis.MOVEMENT,
-                new DonorMovement.Input(job.cases(), body, frame.input().cases(), starting),
+                DonorMovement.input(job, seating, body, frame.input().cases(), load.answer(), starting),
                 DonorMovement::of);
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
-import oddcradle.core.clearance.Allowance;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MountResult;
@@ -52,8 +51,6 @@ public final class MountDesigner {
 
     /** A bolt through a tube may miss its middle by this share of its half size. */
     private static final double OFF_CENTRE = 0.5;
-
-    private static final int AROUND = 8;
 
     private final Job job;
     private final Seating seating;
@@ -115,7 +112,7 @@ public final class MountDesigner {
         Vec3 towards = through ? Vec3.ZERO : aside.negated().unit();
         boolean inLine = Math.abs(hole.dot(along)) > IN_LINE;
         ScrewThread thread = thread(job, isolator);
-        Moves moves = moves(at, along, isolator.element().isHard());
+        Moves moves = moves(isolator, at, along);
         Tab tab = tab(isolator, boss, tube, thread, along, towards, aside.length() - half, half, moves);
         MountChoices choices = isolator.choices();
         double lug = inLine
@@ -209,24 +206,38 @@ public final class MountDesigner {
 
     private record Moves(double along, double across) {}
 
-    private Moves moves(Vec3 at, Vec3 along, boolean hard) {
-        if (hard) {
+    /** What the rubber gives under every case, and what it swings by while the engine starts. */
+    private Moves moves(Isolator isolator, Vec3 at, Vec3 along) {
+        if (isolator.element().isHard()) {
             return new Moves(0, 0);
         }
+        double axial = 0;
+        double across = 0;
+        for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
+            Vec3 gives = each.mounts().stream()
+                    .filter(mount -> mount.id().equals(isolator.id()))
+                    .map(MountResult::deflection)
+                    .findFirst()
+                    .orElse(Vec3.ZERO);
+            axial = Math.max(axial, Math.abs(gives.x()));
+            across = Math.max(across, Math.hypot(gives.y(), gives.z()));
+        }
         Vec3 point = at.minus(seating.mass().cg());
-        double axial = Math.max(comes(point, along), comes(point, along.negated()));
         Vec3 first = along.anyPerpendicular();
         Vec3 second = along.cross(first);
-        double across = 0;
-        for (int k = 0; k < AROUND; k++) {
-            double angle = 2 * Math.PI * k / AROUND;
-            across = Math.max(across, comes(point, first.times(Math.cos(angle)).plus(second.times(Math.sin(angle)))));
+        if (load.isEmpty()) {
+            // A frame that does not stand yet: the mounts alone give.
+            for (DonorMovement.Pushed each : movement.pushed()) {
+                Vec3 goes = each.motion().at(point);
+                axial = Math.max(axial, Math.abs(goes.dot(along)));
+                across = Math.max(across, goes.withoutPartAlong(along).length());
+            }
+        }
+        for (DonorMovement.Swinging swing : movement.swings()) {
+            axial = Math.max(axial, swing.along(point, along));
+            across = Math.max(across, Math.hypot(swing.along(point, first), swing.along(point, second)));
         }
         return new Moves(axial, across);
-    }
-
-    private double comes(Vec3 point, Vec3 direction) {
-        return movement.towards(point, direction).map(Allowance::amount).orElse(0.0);
     }
 
     private Tab tab(

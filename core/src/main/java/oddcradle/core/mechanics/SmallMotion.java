@@ -13,6 +13,9 @@ import oddcradle.core.math.Vec3;
  * @param turn rad about each axis
  */
 public record SmallMotion(Vec3 about, Vec3 shift, Vec3 turn) {
+    /** Stands still. */
+    public static final SmallMotion NONE = new SmallMotion(Vec3.ZERO, Vec3.ZERO, Vec3.ZERO);
+
     public SmallMotion {
         Guard.present("about", about);
         Guard.present("shift", shift);
@@ -22,6 +25,16 @@ public record SmallMotion(Vec3 about, Vec3 shift, Vec3 turn) {
     /** Displacement of a point, m. */
     public Vec3 at(Vec3 point) {
         return shift.plus(turn.cross(point.minus(about)));
+    }
+
+    /** The same that much larger, a ratio. */
+    public SmallMotion times(double factor) {
+        return new SmallMotion(about, shift.times(factor), turn.times(factor));
+    }
+
+    /** The two one after the other, the second undone; both about the same point. */
+    public SmallMotion less(SmallMotion other) {
+        return new SmallMotion(about, shift.minus(other.shift), turn.minus(other.turn));
     }
 
     /** The most that any point within a distance of {@code about} is displaced, m. */

@@ -211,6 +211,6 @@ final class CradleDraft {
     }
 
     Cradle cradle() {
-        return new Cradle(nodes, members, isolators, joints, details, List.of());
+        return new Cradle(nodes, members, isolators, joints, details, List.of(), false);
     }
 }

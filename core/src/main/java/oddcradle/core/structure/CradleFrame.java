@@ -134,7 +134,7 @@ public final class CradleFrame {
                         .toList(),
                 mounts(),
                 masses(),
-                job.cases().stream().map(load -> load(load, line)).toList());
+                CaseVariants.of(job).stream().map(load -> load(load, line)).toList());
         return new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
     }
 

@@ -2,15 +2,23 @@ package oddcradle.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.clearance.Allowance;
 import oddcradle.core.engine.EngineSource;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.vibration.HarmonicWrench;
 import oddcradle.core.vibration.Mode;
 import oddcradle.core.vibration.ModesResult;
@@ -19,25 +27,27 @@ import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
 
 /**
- * How the donor moves on its isolators from where it stands at rest: pushed by each load case, swinging while it starts and
- * stops. The cradle is taken as stiff. Nothing moves where it is bolted hard.
+ * How the donor moves from where it is drawn: under its weight, pushed by each load case, swinging while it starts and stops; on
+ * its mounts, on the cradle and on what the host gives beside that. Nothing moves where the frame cannot be solved.
  *
  * @param pushed by each load case, relative to the centre of gravity, axes turned as the host's
  * @param swings while the firing passes from standstill to idle
  */
 public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
+    /** From idle to standstill, s; common practice. Starting is quicker. */
+    private static final double DIES_WITHIN = 1.5;
+
     /** Orders that a starting engine is looked at with. */
     private static final double HIGHEST_ORDER = 4;
 
-    private static final double STANDARD_GRAVITY = 9.80665;
-
     public static final DonorMovement NONE = new DonorMovement(List.of(), List.of());
 
-    public record Pushed(String load, SmallMotion motion) {}
+    /** @param motion about the centre of gravity */
+    public record Pushed(String id, String load, SmallMotion motion) {}
 
     /**
      * Swinging at one speed on the way from standstill to idle and back: every order of the engine that is turned over without
-     * firing, as it is while it is cranked and as it dies. The steady answer; to pass quickly gives less.
+     * firing, as it is while it is cranked and as it dies.
      *
      * @param orders each at its frequency
      */
@@ -46,7 +56,8 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
             orders = List.copyOf(orders);
         }
 
-        double along(Vec3 point, Vec3 direction) {
+        /** The most a point swings along a unit direction, m. */
+        public double along(Vec3 point, Vec3 direction) {
             double sum = 0;
             for (RigidBodyModes.Swing order : orders) {
                 sum += order.along(point, direction);
@@ -72,31 +83,120 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
     /**
      * Everything that decides the movement.
      *
-     * @param loads on the frame, in the order of the cases
+     * @param body the donor on its mounts, as if on a stiff frame
+     * @param loads of the frame, in the order of the cases
+     * @param frame with its donor under every case; empty where it cannot be solved: then the mounts alone give
+     * @param cg of the donor as drawn, m
+     * @param hostNodes that what stands round the donor is fixed to
+     * @param packed whether mounts were packed so that the donor stands as drawn: what it does standing is no movement then
      */
-    public record Input(List<LoadCase> cases, MountedBody body, List<FrameCase> loads, List<Swinging> swings) {}
+    public record Input(
+            List<LoadCase> cases,
+            MountedBody body,
+            List<FrameCase> loads,
+            Optional<FrameResult> frame,
+            Vec3 cg,
+            Map<String, Vec3> hostNodes,
+            boolean packed,
+            List<Swinging> swings) {}
 
+    /**
+     * @param body the donor on its mounts
+     * @param loads of every case
+     * @param frame with its donor under every case; empty where it cannot be solved
+     */
+    public static Input input(
+            Job job,
+            Seating seating,
+            MountedBody body,
+            List<FrameCase> loads,
+            Optional<FrameResult> frame,
+            List<Swinging> swings) {
+        return new Input(
+                CaseVariants.of(job),
+                body,
+                loads,
+                frame,
+                seating.mass().cg(),
+                job.host().places(),
+                job.cradle().packed(),
+                swings);
+    }
+
+    /** Without what it does while it starts, everything afresh: one solution of the frame. */
+    public static DonorMovement of(Job job, Seating seating, LineResult line) {
+        Optional<MountedBody> body = MountedDonor.ifMounted(job);
+        if (body.isEmpty() || RigidBodyModes.solve(body.get()).answer().isEmpty()) {
+            return NONE;
+        }
+        FrameInput frame = CradleFrame.of(job, seating, line).input();
+        return of(input(
+                job,
+                seating,
+                body.get(),
+                frame.cases(),
+                FrameAnalysis.solve(frame).answer(),
+                List.of()));
+    }
+
+    /** Relative to the host as a whole, from where it is drawn. */
     public static DonorMovement of(Input input) {
-        List<LoadCase> cases = input.cases();
-        MountedBody body = input.body();
-        List<FrameCase> loads = input.loads();
+        List<SmallMotion> motions = new ArrayList<>();
+        for (int k = 0; k < input.cases().size(); k++) {
+            motions.add(motion(input, k));
+        }
+        int standing = 0;
+        while (!input.cases().get(standing).id().equals(CaseVariants.STANDING)) {
+            standing++;
+        }
         List<Pushed> pushed = new ArrayList<>();
-        for (int k = 0; k < cases.size(); k++) {
-            LoadCase load = cases.get(k);
-            // Standing still it carries its weight already.
-            Vec3 field = load.field().plus(Vec3.Z).times(STANDARD_GRAVITY);
-            Vec3 force = field.times(body.body().mass());
-            Vec3 moment = Vec3.ZERO;
-            for (NodeLoad each : loads.get(k).loads()) {
-                if (each.node().equals(CradleFrame.DONOR)) {
-                    force = force.plus(each.force());
-                    moment = moment.plus(each.moment());
-                }
-            }
-            StaticSag moved = RigidBodyModes.movedBy(body, force, moment);
-            pushed.add(new Pushed(load.label(), new SmallMotion(Vec3.ZERO, moved.cgDisplacement(), moved.rotation())));
+        for (int k = 0; k < motions.size(); k++) {
+            LoadCase load = input.cases().get(k);
+            SmallMotion motion = motions.get(k);
+            pushed.add(
+                    new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(standing)) : motion));
         }
         return new DonorMovement(pushed, input.swings());
+    }
+
+    private static SmallMotion motion(Input input, int at) {
+        Optional<CaseResult> solved = input.frame().flatMap(frame -> frame.cases().stream()
+                .filter(each -> each.id().equals(input.cases().get(at).id()))
+                .findFirst());
+        return solved.flatMap(each -> relative(each, input)).orElseGet(() -> onMountsAlone(input, at));
+    }
+
+    private static SmallMotion onMountsAlone(Input input, int at) {
+        FrameCase load = input.loads().get(at);
+        Vec3 force = load.acceleration().times(input.body().body().mass());
+        Vec3 moment = Vec3.ZERO;
+        for (NodeLoad each : load.loads()) {
+            if (each.node().equals(CradleFrame.DONOR)) {
+                force = force.plus(each.force());
+                moment = moment.plus(each.moment());
+            }
+        }
+        StaticSag moved = RigidBodyModes.movedBy(input.body(), force, moment);
+        return new SmallMotion(Vec3.ZERO, moved.cgDisplacement(), moved.rotation());
+    }
+
+    /** Of the donor about its centre of gravity, less what the host does as a whole. */
+    private static Optional<SmallMotion> relative(CaseResult result, Input input) {
+        return result.node(CradleFrame.DONOR).map(donor -> {
+            SmallMotion host = RigidPart.of(result, input.hostNodes());
+            return new SmallMotion(
+                    Vec3.ZERO,
+                    donor.displacement().minus(host.at(input.cg())),
+                    donor.rotation().minus(host.turn()));
+        });
+    }
+
+    /** How it stands on its mounts at rest, from where it is drawn; nothing where that is not known. */
+    public Optional<SmallMotion> standing() {
+        return pushed.stream()
+                .filter(each -> each.id().equals(CaseVariants.STANDING))
+                .map(Pushed::motion)
+                .findFirst();
     }
 
     /** Everything that decides how it swings while it starts: the donor on mounts as stiff as rubber is while it shakes. */
@@ -122,21 +222,42 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
             for (Mode mode : modes.get().modes()) {
                 double speed = 2 * Math.PI * mode.frequencyHz() / met.order();
                 if (speed <= idle) {
-                    swings.add(swinging(body, start.crank(), atIdle, speed, speed / idle));
+                    double passed = passed(mode, met.order() * idle / (2 * Math.PI));
+                    swings.add(swinging(body, start.crank(), atIdle, speed, speed / idle, met.order(), passed));
                 }
             }
         }
-        swings.add(swinging(body, start.crank(), atIdle, idle, 1));
+        swings.add(swinging(body, start.crank(), atIdle, idle, 1, 0, 1));
         return swings;
+    }
+
+    /**
+     * Share of the steady answer that a mode reaches while it is passed: it would take time to grow. Lewis, J. Applied Mechanics
+     * 54, 1932: an undamped mode passed at a steady rate reaches some {@code 3.67 f / sqrt(df/dt)} (from memory); with damping the
+     * two go together as two limits of one amplitude.
+     *
+     * @param highest frequency that the order has at idle, Hz: it falls from there to nothing
+     */
+    private static double passed(Mode mode, double highest) {
+        double steady = 1 / mode.lossFactor();
+        double swept = 3.67 * mode.frequencyHz() / Math.sqrt(highest / DIES_WITHIN);
+        return 1 / Math.hypot(1, steady / swept);
     }
 
     /** Inertia grows with the square of the speed; the gas of an engine that is turned over does not know it. */
     private static Swinging swinging(
-            MountedBody body, CrankPlace crank, List<EngineSource.Order> atIdle, double speed, double share) {
+            MountedBody body,
+            CrankPlace crank,
+            List<EngineSource.Order> atIdle,
+            double speed,
+            double share,
+            double met,
+            double passed) {
         List<RigidBodyModes.Swing> orders = new ArrayList<>();
         for (EngineSource.Order order : atIdle) {
             HarmonicWrench load = EngineShaking.whole(crank, order.slowed(share));
-            orders.add(RigidBodyModes.swing(body, load, order.order() * speed / (2 * Math.PI)));
+            RigidBodyModes.Swing swing = RigidBodyModes.swing(body, load, order.order() * speed / (2 * Math.PI));
+            orders.add(order.order() == met ? swing.times(passed) : swing);
         }
         return new Swinging(orders);
     }

@@ -36,7 +36,8 @@ public final class TubeStresses {
     public static Input input(Job job, CradleFrame.Built frame, FrameResult result) {
         List<Member> tubes = new ArrayList<>(job.host().members());
         tubes.addAll(job.cradle().members());
-        return new Input(tubes, job.cases(), job.materials(), job.build().yieldFactor(), frame, result);
+        return new Input(
+                tubes, CaseVariants.of(job), job.materials(), job.build().yieldFactor(), frame, result);
     }
 
     private record Worst(LoadCase load, MemberResult piece) {}

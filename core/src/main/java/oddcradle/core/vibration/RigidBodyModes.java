@@ -88,6 +88,11 @@ public final class RigidBodyModes {
             return amplitude(inStep.at(point).dot(direction), behind.at(point).dot(direction));
         }
 
+        /** The same that much larger, a ratio. */
+        public Swing times(double factor) {
+            return new Swing(inStep.times(factor), behind.times(factor));
+        }
+
         /** No point within a distance of the centre of gravity swings farther, m. */
         public double most(double distance) {
             return amplitude(inStep.most(distance), behind.most(distance));

@@ -160,6 +160,18 @@ public final class TestJobs {
     }
 
     /** The same job with its cradle's tubes replaced. */
+    /** Pa, the most that a job takes. */
+    private static final double STIFF = 2e12;
+
+    /** The same in a stuff that hardly gives. */
+    public static Job stiff() {
+        Job job = plain();
+        return job.withMaterials(job.materials().stream()
+                .map(each ->
+                        new Material(each.name(), STIFF, each.poissonRatio(), each.density(), each.yieldStrength()))
+                .toList());
+    }
+
     public static Job withTubes(List<Member> tubes) {
         Job job = plain();
         return job.withCradle(job.cradle().withMembers(tubes));

@@ -15,6 +15,7 @@ import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
@@ -74,9 +75,32 @@ class CradleFrameTest {
         assertThat(stay.offsetI().distanceTo(new Vec3(0.0003, 0, 0))).isLessThan(1e-12);
     }
 
+    private static FrameCase loaded(String id) {
+        return frame(JOB).cases().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Standing, from the other side and the other way round come by themselves. */
+    @Test
+    void everyCase_comesAsItReallyMay() {
+        Job job = JOB.withCases(List.of(
+                new LoadCase("corner", "corner", new Vec3(0, 1, -1), 0), new LoadCase("pull", "pull", Vec3.Z, 0.5)));
+        assertThat(CaseVariants.of(job))
+                .extracting(LoadCase::label)
+                .containsExactly("standing", "corner", "corner, other side", "pull", "pull, reversed");
+        assertThat(CaseVariants.of(job).get(2).field()).isEqualTo(new Vec3(0, -1, -1));
+        assertThat(CaseVariants.of(job).get(4).drive()).isEqualTo(-0.5);
+        // A machine that drives is looked at under full throttle though nobody asked.
+        assertThat(CaseVariants.of(JOB.withCases(List.of())))
+                .extracting(LoadCase::drive)
+                .containsExactly(0.0, 1.0, -1.0);
+    }
+
     @Test
     void chainPull_isTornFromTheAxleItPullsOn() {
-        FrameCase pull = frame(JOB).cases().get(1);
+        FrameCase pull = loaded("pull");
         Vec3 sum = pull.loads().stream().map(NodeLoad::force).reduce(Vec3.ZERO, Vec3::plus);
         assertThat(sum.length()).isLessThan(1e-9);
         NodeLoad onDonor = pull.loads().get(0);
@@ -96,7 +120,7 @@ class CradleFrameTest {
     @Test
     void fieldsAreInG_andMountsStandAtTheBosses() {
         FrameInput frame = frame(JOB);
-        assertThat(frame.cases().get(0).acceleration().z()).isCloseTo(-3 * 9.80665, within(1e-12));
+        assertThat(loaded("bump").acceleration().z()).isCloseTo(-3 * 9.80665, within(1e-12));
         assertThat(frame.mounts()).hasSize(4);
         assertThat(frame.mounts().get(0).centre().distanceTo(new Vec3(0.65, 0.1, 0.3)))
                 .isLessThan(1e-12);

@@ -15,6 +15,7 @@ import oddcradle.core.mounting.Elastomer;
  * @param joints ends that are not welded; none where left out
  * @param details plates, pads and fittings; none where left out
  * @param lone nodes that do not follow when their twin on the other side is pulled; none where left out
+ * @param packed whether the mounts are packed by what they sag, so that the donor stands as it is drawn; not where left out
  */
 @RecordBuilder
 public record Cradle(
@@ -23,7 +24,8 @@ public record Cradle(
         List<Isolator> isolators,
         List<TubeJoint> joints,
         List<Detail> details,
-        List<String> lone)
+        List<String> lone,
+        Boolean packed)
         implements CradleBuilder.With {
     /** Nothing holds the donor yet. */
     public static final Cradle EMPTY = new Cradle(List.of(), List.of(), List.of());
@@ -35,11 +37,12 @@ public record Cradle(
         joints = joints == null ? List.of() : List.copyOf(joints);
         details = details == null ? List.of() : List.copyOf(details);
         lone = lone == null ? List.of() : List.copyOf(lone);
+        packed = packed != null && packed;
     }
 
     /** Welded throughout, without plates. */
     public Cradle(List<Node> nodes, List<Member> members, List<Isolator> isolators) {
-        this(nodes, members, isolators, List.of(), List.of(), List.of());
+        this(nodes, members, isolators, List.of(), List.of(), List.of(), false);
     }
 
     public Optional<Member> member(String id) {

@@ -354,4 +354,22 @@ public sealed interface CradleEdit extends JobEdit {
             return "lone." + node;
         }
     }
+
+    /** Whether the mounts are packed by what they sag, so that the donor stands as it is drawn. */
+    record PackMounts(boolean packed) implements CradleEdit {
+        @Override
+        public Cradle applyTo(Cradle cradle) {
+            return cradle.withPacked(packed);
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of(packed ? "mounts packed by their sag" : "mounts not packed");
+        }
+
+        @Override
+        public String mergeKey() {
+            return "packed";
+        }
+    }
 }

@@ -19,8 +19,10 @@ import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.OutputForm;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
+import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.units.Quantity;
 
 /** What lines up first, whether it does, and what that leaves of the seat. */
@@ -46,7 +48,7 @@ public final class DatumNotes {
                 .toList();
     }
 
-    static void add(ReportBuilder report, Job job, Seating seating) {
+    static void add(ReportBuilder report, Job job, Seating seating, DonorMovement movement) {
         Datum datum = job.line().datum();
         List<Freedom> decided = datum.decides(axis(job, seating));
         String open = open(job, seating).stream().map(Freedom::word).collect(Collectors.joining(", "));
@@ -73,7 +75,7 @@ public final class DatumNotes {
         held(report, job, decided);
         datum.pivot().ifPresent(pivot -> pivot(report, job, seating, pivot));
         if (datum.rule() == Datum.Rule.THRUST_LINE) {
-            datum.thrust().ifPresent(thrust -> thrust(report, seating, thrust));
+            datum.thrust().ifPresent(thrust -> thrust(report, seating, movement, thrust));
         }
     }
 
@@ -196,18 +198,26 @@ public final class DatumNotes {
                 why);
     }
 
-    private static void thrust(ReportBuilder report, Seating seating, Datum.Thrust wanted) {
-        Vec3 axis = seating.driverAxis();
+    private static void thrust(ReportBuilder report, Seating seating, DonorMovement movement, Datum.Thrust wanted) {
+        SmallMotion standing = movement.standing().orElse(SmallMotion.NONE);
+        Vec3 drawn = seating.driverAxis();
+        // A small turn moves the end of a unit vector by turn x vector.
+        Vec3 axis = drawn.plus(standing.turn().cross(drawn)).unit();
+        Vec3 flange = seating.driverCentre()
+                .plus(standing.at(seating.driverCentre().minus(seating.mass().cg())));
         Vec3 forward = axis.x() < 0 ? axis.negated() : axis;
         double down = -Math.atan2(forward.z(), Math.hypot(forward.x(), forward.y()));
         double right = -Math.atan2(forward.y(), forward.x());
         Place where = Place.between(Subject.PROPELLER, seating.driverCentre(), Subject.DATUM, wanted.point());
         Why why = new Why(
-                "angles of the output's axis to forward, against the designer's",
+                "angles of the output's axis to forward with the donor at rest on its mounts, against the designer's",
                 List.of(
                         input("down wanted", Quantity.angle(wanted.down())),
-                        input("right wanted", Quantity.angle(wanted.right()))),
-                Source.derived("pose of the donor"));
+                        input("right wanted", Quantity.angle(wanted.right())),
+                        input(
+                                "sag of the mounts turns it by",
+                                Quantity.angle(standing.turn().length()))),
+                Source.derived("pose of the donor and statics of its mounts"));
         report.figure("thrust line points down by", Quantity.angle(down), why);
         report.figure("thrust line points right by", Quantity.angle(right), why);
         double worst = Math.max(Math.abs(down - wanted.down()), Math.abs(right - wanted.right()));
@@ -217,21 +227,19 @@ public final class DatumNotes {
                 Quantity.angle(worst),
                 Quantity.angle(wanted.tolerance()),
                 Phrase.of(
-                        "the thrust line points {} down and {} right, as drawn; measure it again after welding",
+                        "at rest the thrust line points {} down and {} right; measure it again after welding",
                         Quantity.angle(down),
                         Quantity.angle(right)),
                 Phrase.of(
-                        "the thrust line points {} down and {} right; {} down and {} right are wanted",
+                        "at rest the thrust line points {} down and {} right; {} down and {} right are wanted",
                         Quantity.angle(down),
                         Quantity.angle(right),
                         Quantity.angle(wanted.down()),
                         Quantity.angle(wanted.right())),
                 where,
                 why);
-        Quantity off = Quantity.length(seating.driverCentre()
-                .minus(wanted.point())
-                .withoutPartAlong(forward.unit())
-                .length());
+        Quantity off = Quantity.length(
+                flange.minus(wanted.point()).withoutPartAlong(forward.unit()).length());
         report.figure("propeller flange off the thrust line", off, why);
         report.atMost(
                 LineFinding.THRUST_POINT,

@@ -8,12 +8,11 @@ import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.ShaftModel;
 import oddcradle.core.job.Job;
 import oddcradle.core.placement.CrankPlace;
-import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
-import oddcradle.core.vibration.MountedBody;
 
 /**
  * The whole line of a job: where it lies, its chart, and what is to be said of it.
@@ -24,8 +23,7 @@ import oddcradle.core.vibration.MountedBody;
  */
 public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport report) {
     /** Everything that decides the check. */
-    public record Input(
-            Job job, Seating seating, LineResult line, Optional<MountedBody> mounted, EngineOrders engine) {}
+    public record Input(Job job, Seating seating, LineResult line, DonorMovement movement, EngineOrders engine) {}
 
     /** Everything afresh. */
     public static LineCheck of(Job job) {
@@ -38,9 +36,8 @@ public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport r
     /** With an engine that is worked out already. */
     public static LineCheck of(Job job, EngineOrders engine) {
         Seating seating = Seating.of(job);
-        return of(
-                new Input(job, seating, LineResult.of(job, seating), MountedDonor.ifMounted(job), engine),
-                Remembered.nothing());
+        LineResult line = LineResult.of(job, seating);
+        return of(new Input(job, seating, line, DonorMovement.of(job, seating, line), engine), Remembered.nothing());
     }
 
     /** @param criticalSpeeds of jackshafts, rad/s, those that are known already among them */
@@ -56,6 +53,6 @@ public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport r
         return new LineCheck(
                 input.line(),
                 chart,
-                LineReport.report(job, input.seating(), input.line(), chart, speeds, input.mounted(), input.engine()));
+                LineReport.report(job, input.seating(), input.line(), chart, speeds, input.movement(), input.engine()));
     }
 }

@@ -18,11 +18,11 @@ import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
-import oddcradle.core.vibration.MountedBody;
 
 /** What must line up: the datum, every stage of the drive where it lies, and what is driven. */
 final class LineReport {
@@ -37,10 +37,10 @@ final class LineReport {
             LineResult line,
             Optional<RoadChart> chart,
             Map<JackShaft, Double> criticalSpeeds,
-            Optional<MountedBody> mounted,
+            DonorMovement movement,
             EngineOrders orders) {
         ReportBuilder report = new ReportBuilder(Step.LINE);
-        DatumNotes.add(report, job, seating);
+        DatumNotes.add(report, job, seating, movement);
         line.stages().forEach(result -> stage(report, job, result));
         List<JackShaft> shafts = job.line().shafts();
         for (int k = 0; k < shafts.size(); k++) {
@@ -49,7 +49,7 @@ final class LineReport {
         pitches(report, job);
         spline(report, job, seating);
         TravelNotes.swingArm(report, job, seating, line);
-        TravelNotes.softMounts(report, seating, line, mounted);
+        MovementNotes.add(report, job, seating, line, movement);
         end(report, job, seating, line, chart);
         if (job.line().end().isPresent() && job.line().end().get() instanceof LineEnd.Generator generator) {
             GeneratorNotes.add(report, job, line, generator, orders);

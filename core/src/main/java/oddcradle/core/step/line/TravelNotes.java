@@ -4,7 +4,6 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import oddcradle.core.drive.RollerChain;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.drive.SwingArmChain;
@@ -23,9 +22,6 @@ import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
-import oddcradle.core.vibration.MountedBody;
-import oddcradle.core.vibration.RigidBodyModes;
-import oddcradle.core.vibration.StaticSag;
 
 /** What movement does to the line: of a swing arm to its chain, of soft mounts to its alignment. */
 final class TravelNotes {
@@ -133,81 +129,6 @@ final class TravelNotes {
                                 : "the upper run passes {} under the pivot: pulling away lifts the machine off its wheel",
                         Quantity.length(Math.abs(over))),
                 where,
-                why);
-    }
-
-    /** How sag, full throttle and a bump shift the planes of the first stage, on soft mounts. */
-    static void softMounts(ReportBuilder report, Seating seating, LineResult line, Optional<MountedBody> mounted) {
-        if (mounted.isEmpty() || line.stages().isEmpty()) {
-            return;
-        }
-        StageResult first = line.stages().get(0);
-        Vec3 axis = first.driving().direction();
-        Vec3 arm = first.driving().sprocketCentre().minus(seating.mass().cg());
-        Vec3 weight = new Vec3(0, 0, -STANDARD_GRAVITY * mounted.get().body().mass());
-        Vec3 pull = first.driven()
-                .sprocketCentre()
-                .minus(first.driving().sprocketCentre())
-                .withoutPartAlong(axis);
-        pull = pull.length() == 0 || first.design() == 0
-                ? Vec3.ZERO
-                : pull.unit().times(first.design());
-        try {
-            double sag = shift(first, RigidBodyModes.movedBy(mounted.get(), weight, Vec3.ZERO), arm);
-            double bump = shift(first, RigidBodyModes.movedBy(mounted.get(), weight.times(SHOCK), Vec3.ZERO), arm);
-            double throttle = shift(first, RigidBodyModes.movedBy(mounted.get(), pull, arm.cross(pull)), arm);
-            told(report, first, sag, throttle, bump);
-        } catch (InvalidValue free) {
-            report.say(
-                    LineFinding.SOFT,
-                    Severity.NOT_CHECKED,
-                    Phrase.of("how far the mounts shift the line is not known: they leave a motion free"),
-                    PlaneNotes.place(first),
-                    new Why("K x = F", List.of(), Source.derived("body on springs")));
-        }
-    }
-
-    /** Along the shaft where planes must meet, aside where shafts must. */
-    private static double shift(StageResult first, StaticSag moved, Vec3 arm) {
-        Vec3 axis = first.driving().direction();
-        Vec3 way = moved.cgDisplacement().plus(moved.rotation().cross(arm));
-        return first.stage().isInPlane()
-                ? way.dot(axis)
-                : way.withoutPartAlong(axis).length();
-    }
-
-    private static void told(ReportBuilder report, StageResult first, double sag, double throttle, double bump) {
-        Why why = new Why(
-                "K x = F on the isolators, the output's way along its shaft",
-                List.of(
-                        input("sag", Quantity.length(sag)),
-                        input("full throttle", Quantity.length(throttle)),
-                        input("3 g bump", Quantity.length(bump))),
-                Source.derived("rigid body on springs"));
-        String name = first.stage().label();
-        String what = first.stage().isInPlane() ? " shifts its plane by" : " moves its shaft aside by";
-        report.figure(name + ": sag" + what, Quantity.length(sag), why);
-        report.figure(name + ": full throttle" + what, Quantity.length(throttle), why);
-        report.figure(name + ": a 3 g bump" + what, Quantity.length(bump), why);
-        if (!first.stage().isInPlane()) {
-            return;
-        }
-        // The planes are set with the donor sagged; what moves them later comes on top.
-        Quantity worst =
-                Quantity.length(Math.abs(first.alignment().offset()) + Math.abs(throttle) + Math.abs(bump - sag));
-        Quantity limit = Quantity.length(
-                2 * PlaneNotes.offsetShare(first.stage()) * first.alignment().centreDistance());
-        report.atMost(
-                LineFinding.SOFT,
-                Severity.WATCH,
-                worst,
-                limit,
-                Phrase.of("{}: on its mounts the planes part by {} at worst", name, worst),
-                Phrase.of(
-                        "{}: on its mounts the planes part by {} at worst; stiffer mounts across, or a steady arm, hold it",
-                        name,
-                        worst),
-                PlaneNotes.place(first),
                 why);
     }
 }

@@ -24,6 +24,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Quantity;
@@ -71,16 +72,25 @@ public final class LoadReport {
                         Quantity.share(worst.utilisation()),
                         why(input, worst));
             }
-            result.cases().forEach(each -> figures(report, input, each));
+            result.cases().stream().filter(each -> isTold(input, each)).forEach(each -> figures(report, input, each));
         });
         return report.report();
     }
 
-    private static void figures(ReportBuilder report, Input input, CaseResult result) {
-        LoadCase load = input.cases().stream()
+    /** A case that comes from the other side is told only by the tubes it works hardest. */
+    private static boolean isTold(Input input, CaseResult result) {
+        return !CaseVariants.isTurnedRound(load(input, result));
+    }
+
+    private static LoadCase load(Input input, CaseResult result) {
+        return input.cases().stream()
                 .filter(each -> each.id().equals(result.id()))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private static void figures(ReportBuilder report, Input input, CaseResult result) {
+        LoadCase load = load(input, result);
         MemberResult worst = result.members().stream()
                 .max(Comparator.comparingDouble(MemberResult::vonMisesMax))
                 .orElseThrow();

@@ -159,10 +159,10 @@ class JackShaftTest {
         assertThat(figure(with(slender), "first critical speed")).isCloseTo(bare, withinPercentage(2));
     }
 
-    /** The planes of the first stage move with the donor on its pads. */
+    /** The planes of the first stage move with the donor on its pads; in a frame that hardly gives by those alone. */
     @Test
     void softMounts_shiftTheLineAsTheBodyMoves() {
-        Job job = TestJobs.plain();
+        Job job = TestJobs.stiff();
         Seating seating = Seating.of(job);
         MountedBody body = MountedDonor.of(job);
         Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
@@ -174,13 +174,18 @@ class JackShaftTest {
         double expected = new Vec3(x[0], x[1], x[2])
                 .plus(new Vec3(x[3], x[4], x[5]).cross(arm))
                 .dot(Vec3.Y);
-        double told = Examination.of(job).report(Step.LINE).figures().stream()
-                .filter(each -> each.name().equals("chain: full throttle shifts its plane by"))
+        // The chain pulls in its true tangent here, beside the line of centres there.
+        double told = shifted(job, "full throttle") - shifted(job, "standing");
+        assertThat(told).isCloseTo(expected, withinPercentage(15));
+    }
+
+    private static double shifted(Job job, String load) {
+        return Examination.of(job).report(Step.LINE).figures().stream()
+                .filter(each -> each.name().endsWith(": " + load + " shifts its plane by"))
                 .findFirst()
                 .orElseThrow()
                 .quantity()
                 .si();
-        assertThat(told).isCloseTo(expected, within(1e-9));
     }
 
     /** Of six movements about the centre of gravity: what each mount pushes back with, summed mount by mount. */

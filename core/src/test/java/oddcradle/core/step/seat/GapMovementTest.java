@@ -19,6 +19,7 @@ import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.seat.Room;
@@ -73,10 +74,10 @@ class GapMovementTest {
                 .noneMatch(each -> each.why().contains("grows") && each.amount() > 0.001);
     }
 
+    /** Three g sag it by three times as much where the frame is stiff, else by more; packed mounts take the first of the three. */
     @Test
-    void threeG_movesTheDonorByTwiceItsSag() {
-        // Weighed already by one g, three g push it down by two more: twice the sag of the mounts.
-        Examination examination = Examination.of(JOB);
+    void threeG_movesTheDonorByThriceItsSag() {
+        Examination examination = Examination.of(TestJobs.stiff());
         double sag = -examination
                 .shake()
                 .answer()
@@ -85,11 +86,26 @@ class GapMovementTest {
                 .sag()
                 .cgDisplacement()
                 .z();
-        Vec3 down = examination.donorMovement().pushed().get(0).motion().at(Vec3.ZERO);
-        assertThat(-down.z()).isCloseTo(2 * sag, within(1e-9));
+        assertThat(fallen(examination, "bump")).isBetween(3 * sag, 4 * sag);
+        assertThat(fallen(examination, "standing")).isBetween(sag, 1.4 * sag);
+        assertThat(fallen(Examination.of(JOB), "bump")).isGreaterThan(fallen(examination, "bump"));
+        Examination packed = Examination.of(new CradleEdit.PackMounts(true).applyTo(TestJobs.stiff()));
+        assertThat(fallen(packed, "standing")).isZero();
+        assertThat(fallen(packed, "bump"))
+                .isCloseTo(fallen(examination, "bump") - fallen(examination, "standing"), within(1e-12));
         List<Mode> modes = examination.shake().answer().orElseThrow().modes().modes();
         assertThat(examination.donorMovement().swings()).isNotEmpty();
         assertThat(modes).hasSize(6);
+    }
+
+    private static double fallen(Examination examination, String load) {
+        return -examination.donorMovement().pushed().stream()
+                .filter(each -> each.id().equals(load))
+                .findFirst()
+                .orElseThrow()
+                .motion()
+                .shift()
+                .z();
     }
 
     @Test

@@ -38,6 +38,9 @@ import oddcradle.core.units.Quantity;
 
 /** Cures of findings about the line, each tried on the job; a change of teeth tells what it does to the speed. */
 final class LineCures {
+    /** What tyre couplings take, m; common practice. */
+    private static final double MOST_ASIDE = 0.008;
+
     /** Couplings are tried this much stiffer and softer, one after the other. */
     private static final double STIFFNESS_STEP = 1.05;
 
@@ -75,7 +78,8 @@ final class LineCures {
             case PIVOT -> slide(toPivot());
             case RADIAL -> slide(toDriven());
             case THRUST -> packedOr(turnToThrust());
-            case MOVED_ASIDE, MOVED_ANGLE -> packedOr(List.of());
+            case MOVED_ASIDE -> packedOr(softerCoupling());
+            case MOVED_ANGLE -> packedOr(List.of());
             case THRUST_POINT -> slide(toThrust());
             case SHAFT_STRESS, SHAFT_SLOPE, CRITICAL -> thickerShaft();
             case TORSION -> otherCoupling();
@@ -264,6 +268,17 @@ final class LineCures {
         double length = Math.ceil(stage.belt().get().length() * 1000) / 1000;
         return List.of(new Cure(
                 Phrase.of("a belt of {}", Quantity.length(length)), new LineEdit.SetStage(belt.withLength(length))));
+    }
+
+    /** One that takes as much aside as its shafts leave each other, where such are made. */
+    private List<Cure> softerCoupling() {
+        double takes = Math.ceil(finding.measured().orElseThrow().si() * 2000) / 2000;
+        if (takes > MOST_ASIDE || !(stage().orElseThrow().stage() instanceof Stage.Coupling coupling)) {
+            return List.of();
+        }
+        return List.of(new Cure(
+                Phrase.of("a coupling that takes {} aside", Quantity.length(takes)),
+                new LineEdit.SetStage(coupling.withRadialAllowance(takes))));
     }
 
     /** Mounts packed by their sag, where that is what it takes. */

@@ -362,6 +362,11 @@ public sealed interface Stage extends Measured<Stage> {
                     Measure.of("twists, per rad", Kind.TORQUE, torsionalStiffness));
         }
 
+        /** m */
+        public Coupling withRadialAllowance(double other) {
+            return new Coupling(id, label, other, angularAllowance, torsionalStiffness);
+        }
+
         /** N m/rad */
         public Coupling withTorsionalStiffness(double other) {
             return new Coupling(id, label, radialAllowance, angularAllowance, other);

@@ -30,17 +30,21 @@ import oddcradle.core.vibration.StaticSag;
  * How the donor moves from where it is drawn: under its weight, pushed by each load case, swinging while it starts and stops; on
  * its mounts, on the cradle and on what the host gives beside that. Nothing moves where the frame cannot be solved.
  *
- * @param pushed by each load case, relative to the centre of gravity, axes turned as the host's
- * @param swings while the firing passes from standstill to idle
+ * @param pushed by each load case, relative to the host and the centre of gravity, axes turned as the host's
+ * @param onCradle the same relative to the cradle, which gives along: what the mounts alone give
+ * @param swings between standstill and idle
  */
-public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
+public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swinging> swings) {
+    /** Less is rounding, m. */
+    private static final double NOTHING = 1e-9;
+
     /** From idle to standstill, s; common practice. Starting is quicker. */
     private static final double DIES_WITHIN = 1.5;
 
     /** Orders that a starting engine is looked at with. */
     private static final double HIGHEST_ORDER = 4;
 
-    public static final DonorMovement NONE = new DonorMovement(List.of(), List.of());
+    public static final DonorMovement NONE = new DonorMovement(List.of(), List.of(), List.of());
 
     /** @param motion about the centre of gravity */
     public record Pushed(String id, String load, SmallMotion motion) {}
@@ -77,6 +81,7 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
 
     public DonorMovement {
         pushed = List.copyOf(pushed);
+        onCradle = List.copyOf(onCradle);
         swings = List.copyOf(swings);
     }
 
@@ -141,29 +146,32 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
 
     /** Relative to the host as a whole, from where it is drawn. */
     public static DonorMovement of(Input input) {
-        List<SmallMotion> motions = new ArrayList<>();
+        List<SmallMotion> onHost = new ArrayList<>();
+        List<SmallMotion> onCradle = new ArrayList<>();
         for (int k = 0; k < input.cases().size(); k++) {
-            motions.add(motion(input, k));
+            onCradle.add(onMountsAlone(input, k));
+            onHost.add(onHost(input, k).orElse(onCradle.get(k)));
         }
-        int standing = 0;
-        while (!input.cases().get(standing).id().equals(CaseVariants.STANDING)) {
-            standing++;
-        }
+        return new DonorMovement(pushed(input, onHost), pushed(input, onCradle), input.swings());
+    }
+
+    private static List<Pushed> pushed(Input input, List<SmallMotion> motions) {
         List<Pushed> pushed = new ArrayList<>();
         for (int k = 0; k < motions.size(); k++) {
             LoadCase load = input.cases().get(k);
             SmallMotion motion = motions.get(k);
-            pushed.add(
-                    new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(standing)) : motion));
+            // Standing is the first of the cases.
+            pushed.add(new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(0)) : motion));
         }
-        return new DonorMovement(pushed, input.swings());
+        return pushed;
     }
 
-    private static SmallMotion motion(Input input, int at) {
-        Optional<CaseResult> solved = input.frame().flatMap(frame -> frame.cases().stream()
-                .filter(each -> each.id().equals(input.cases().get(at).id()))
-                .findFirst());
-        return solved.flatMap(each -> relative(each, input)).orElseGet(() -> onMountsAlone(input, at));
+    private static Optional<SmallMotion> onHost(Input input, int at) {
+        return input.frame()
+                .flatMap(frame -> frame.cases().stream()
+                        .filter(each -> each.id().equals(input.cases().get(at).id()))
+                        .findFirst())
+                .flatMap(each -> relative(each, input));
     }
 
     private static SmallMotion onMountsAlone(Input input, int at) {
@@ -268,9 +276,23 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
      * @param point from the centre of gravity, m
      */
     public Optional<Allowance> towards(Vec3 point, Vec3 direction) {
+        return towards(pushed, point, direction);
+    }
+
+    /**
+     * The most a point comes along a direction toward a tube of the cradle, which gives along with the donor: what the mounts alone
+     * give.
+     *
+     * @param point from the centre of gravity, m
+     */
+    public Optional<Allowance> towardsCradle(Vec3 point, Vec3 direction) {
+        return towards(onCradle, point, direction);
+    }
+
+    private Optional<Allowance> towards(List<Pushed> motions, Vec3 point, Vec3 direction) {
         double most = 0;
         String why = "";
-        for (Pushed each : pushed) {
+        for (Pushed each : motions) {
             double comes = each.motion().at(point).dot(direction);
             if (comes > most) {
                 most = comes;
@@ -284,13 +306,16 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
                 why = "rubber, starting and stopping";
             }
         }
-        return most > 0 ? Optional.of(new Allowance(why, most)) : Optional.empty();
+        return most > NOTHING ? Optional.of(new Allowance(why, most)) : Optional.empty();
     }
 
     /** No point within a distance of the centre of gravity comes farther, m. */
     public double most(double reach) {
         double most = 0;
         for (Pushed each : pushed) {
+            most = Math.max(most, each.motion().most(reach));
+        }
+        for (Pushed each : onCradle) {
             most = Math.max(most, each.motion().most(reach));
         }
         for (Swinging each : swings) {
@@ -306,6 +331,8 @@ public record DonorMovement(List<Pushed> pushed, List<Swinging> swings) {
         }
         List<Pushed> both = new ArrayList<>(pushed);
         both.addAll(other.pushed());
-        return new DonorMovement(both, swings);
+        List<Pushed> onEither = new ArrayList<>(onCradle);
+        onEither.addAll(other.onCradle());
+        return new DonorMovement(both, onEither, swings);
     }
 }

@@ -65,19 +65,8 @@ public final class JobCodec {
         JsonNode tree;
         try {
             tree = JobMapper.MAPPER.readTree(content);
-        } catch (JsonEOFException cut) {
-            throw new UnreadableJob(
-                    name,
-                    "",
-                    "is damaged: it ends at line " + cut.getLocation().getLineNr()
-                            + " in the middle of something; it was not written to its end");
         } catch (JsonProcessingException malformed) {
-            throw new UnreadableJob(
-                    name,
-                    "",
-                    "is damaged at line " + malformed.getLocation().getLineNr() + ", column "
-                            + malformed.getLocation().getColumnNr() + ": "
-                            + firstLine(malformed.getOriginalMessage()));
+            throw new UnreadableJob(name, "", damage(malformed));
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }
@@ -85,6 +74,16 @@ public final class JobCodec {
             throw new UnreadableJob(name, "", "holds no job: it must be a JSON object { ... }");
         }
         return tree;
+    }
+
+    private static String damage(JsonProcessingException malformed) {
+        int line = malformed.getLocation().getLineNr();
+        String problem = firstLine(malformed.getOriginalMessage());
+        // Between two fields the parser tells the end in words alone.
+        return malformed instanceof JsonEOFException || problem.contains("end-of-input")
+                ? "is damaged: it ends at line " + line + " in the middle of something; it was not written to its end"
+                : "is damaged at line " + line + ", column "
+                        + malformed.getLocation().getColumnNr() + ": " + problem;
     }
 
     private static void requireHeader(String name, JsonNode tree) throws UnreadableJob {

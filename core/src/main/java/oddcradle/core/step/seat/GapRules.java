@@ -21,6 +21,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.Room;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.placement.Surveyed;
@@ -53,6 +54,7 @@ public final class GapRules implements PairRules {
      * @param line the drive where it lies
      * @param shafts ids of its jackshafts
      * @param onShafts ids of what sits on one of its shafts
+     * @param cradle ids of its tubes
      * @param cg the donor's centre of gravity in its seat, m
      */
     public record Input(
@@ -62,6 +64,7 @@ public final class GapRules implements PairRules {
             LineResult line,
             List<String> shafts,
             Set<String> onShafts,
+            Set<String> cradle,
             Vec3 cg,
             DonorMovement movement,
             Surveyed surveyed) {}
@@ -81,6 +84,7 @@ public final class GapRules implements PairRules {
                 line,
                 job.line().shafts().stream().map(JackShaft::id).toList(),
                 DriveBodies.onShafts(job, line, obstacles),
+                job.cradle().members().stream().map(Member::id).collect(Collectors.toSet()),
                 seating.mass().cg(),
                 movement,
                 surveyed);
@@ -169,7 +173,11 @@ public final class GapRules implements PairRules {
         // Overlapping, the points lie the other way round; what closes the gap is still from part to obstacle.
         Vec3 towards = apart.overlap() ? between.unit().negated() : between.unit();
         if (ofDonor.contains(part.id())) {
-            input.movement().towards(apart.pointA().minus(input.cg()), towards).ifPresent(allowances::add);
+            Vec3 point = apart.pointA().minus(input.cg());
+            (input.cradle().contains(other.id())
+                            ? input.movement().towardsCradle(point, towards)
+                            : input.movement().towards(point, towards))
+                    .ifPresent(allowances::add);
         }
         growth(part, apart.pointA(), towards).ifPresent(allowances::add);
         growth(other, apart.pointB(), towards.negated()).ifPresent(allowances::add);

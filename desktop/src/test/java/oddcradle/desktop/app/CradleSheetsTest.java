@@ -9,6 +9,7 @@ import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
@@ -281,6 +282,26 @@ class CradleSheetsTest extends WindowDriver {
         robot.interact(() -> desk.session().undo());
         settled();
         assertThat(cradle()).isEqualTo(before);
+    }
+
+    @Test
+    void packedMounts_takeTheSagOutOfEveryMovement(FxRobot robot) {
+        at(robot, Step.CRADLE, "mounts");
+        assertThat(cradle().packed()).isFalse();
+        press(robot, "#mounts-packed");
+        settled();
+        assertThat(cradle().packed()).isTrue();
+        assertThat(desk.examination()
+                        .donorMovement()
+                        .standing()
+                        .orElseThrow()
+                        .shift()
+                        .length())
+                .isZero();
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(robot.lookup("#mounts-packed").queryAs(CheckBox.class).isSelected())
+                .isFalse();
     }
 
     private static List<String> pieces(FxRobot robot) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -38,6 +39,7 @@ final class MountSheet extends VBox {
     private final List<Runnable> refreshers = new ArrayList<>();
     private final VBox list = new VBox(3);
     private final FigureList figures;
+    private final CheckBox packed = new CheckBox("Packed by the sag: the engine stands as drawn at rest");
 
     /** What an element can be, and what its sizes are. */
     private enum Sort {
@@ -65,7 +67,11 @@ final class MountSheet extends VBox {
                 figure -> figure.name().endsWith("axis")
                         || figure.name().endsWith("across")
                         || figure.name().startsWith("lowest"));
-        getChildren().addAll(list, addForm(), elementForm(), figures);
+        packed.setId("mounts-packed");
+        packed.setWrapText(true);
+        packed.setMinHeight(USE_PREF_SIZE);
+        packed.setOnAction(click -> desk.apply(new CradleEdit.PackMounts(packed.isSelected())));
+        getChildren().addAll(list, packed, addForm(), elementForm(), figures);
     }
 
     private Job job() {
@@ -154,6 +160,7 @@ final class MountSheet extends VBox {
 
     void refresh() {
         refreshers.forEach(Runnable::run);
+        packed.setSelected(job().cradle().packed());
         list.getChildren().clear();
         for (Isolator isolator : job().cradle().isolators()) {
             Label words = new Label(isolator.id() + ": " + isolator.boss() + " on " + isolator.node() + ", "

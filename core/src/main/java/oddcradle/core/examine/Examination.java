@@ -196,7 +196,9 @@ public final class Examination {
                         new FitReport.Input(job.donor().bosses(), seating.bosses()),
                         FitReport::of),
                 memory.recall(
-                        Analysis.RUN_REPORT, new RunReport.Input(job.donor().engine(), shake), RunReport::of));
+                        Analysis.RUN_REPORT,
+                        new RunReport.Input(line.line(), job.line().end(), shake),
+                        RunReport::of));
         all.forEach(each -> reports.put(each.step(), each));
     }
 

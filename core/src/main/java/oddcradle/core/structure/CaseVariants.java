@@ -16,6 +16,9 @@ public final class CaseVariants {
     public static final String STANDING = "standing";
 
     private static final String FULL_THROTTLE = "full-throttle";
+    /** What wheels and load turn the engine with, of what it gives; common practice. */
+    private static final double OVERRUN = 0.5;
+
     private static final Vec3 WEIGHT = new Vec3(0, 0, -1);
     /** No id of a job's own case holds this. */
     private static final String OTHER_WAY = "~";
@@ -49,7 +52,7 @@ public final class CaseVariants {
         }
         if (load.drive() != 0) {
             all.add(new LoadCase(
-                    load.id() + OTHER_WAY + "reversed", load.label() + ", reversed", field, -load.drive()));
+                    load.id() + OTHER_WAY + "overrun", load.label() + ", overrun", field, -OVERRUN * load.drive()));
         }
     }
 

@@ -51,7 +51,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
 
     /**
      * Swinging at one speed on the way from standstill to idle and back: every order of the engine that is turned over without
-     * firing, as it is while it is cranked and as it dies.
+     * firing, as it is while it is cranked and as it dies. Orders that share no phase add as the root of their squares.
      *
      * @param orders each at its frequency
      */
@@ -64,18 +64,20 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         public double along(Vec3 point, Vec3 direction) {
             double sum = 0;
             for (RigidBodyModes.Swing order : orders) {
-                sum += order.along(point, direction);
+                double here = order.along(point, direction);
+                sum += here * here;
             }
-            return sum;
+            return Math.sqrt(sum);
         }
 
         /** No point within a reach of the centre of gravity swings farther, m. */
         public double most(double reach) {
             double sum = 0;
             for (RigidBodyModes.Swing order : orders) {
-                sum += order.most(reach);
+                double here = order.most(reach);
+                sum += here * here;
             }
-            return sum;
+            return Math.sqrt(sum);
         }
     }
 

@@ -68,7 +68,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             double torque = share * outputTorque();
             for (int k = 0; k < line.stages().size(); k++) {
                 StageResult stage = line.stages().get(k);
-                if (stage.problem().isPresent()) {
+                if (stage.problem().isPresent() || stage.stage().isInPlane() && !runs(stage, sense)) {
                     return new DriveLoads(List.of(), Vec3.ZERO);
                 }
                 if (stage.stage().isInPlane()) {
@@ -85,6 +85,14 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
                 return new DriveLoads(loads, Vec3.ZERO);
             }
             return new DriveLoads(loads, driven(sense, torque));
+        }
+
+        /** Whether its wheels lie beside each other and turn about anything like one axis. */
+        private static boolean runs(StageResult stage, Vec3 sense) {
+            Vec3 way = stage.driven().sprocketCentre().minus(stage.driving().sprocketCentre());
+            double reach = stage.stage().driverRadius() * Math.abs(1 - stage.ratio());
+            return way.length() > Math.max(reach, 1e-6)
+                    && way.unit().cross(sense).length() > 0.1;
         }
 
         /** What leaves the donor at full throttle in the lowest gear, or as much of it as the tyres take, with the line's factor. */

@@ -41,6 +41,13 @@ public record EngineShaking(double speed, List<Order> orders) {
      */
     public record Order(
             double order, double frequency, double torque, double torqueThrough, double force, double forceThrough) {
+        /** Halves as builders write them. */
+        public String words() {
+            int whole = (int) order;
+            boolean half = order != whole;
+            return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
+        }
+
         /** N m */
         public double torqueOnFrame() {
             return torque * torqueThrough;
@@ -92,6 +99,11 @@ public record EngineShaking(double speed, List<Order> orders) {
                 new Complex[] {Complex.ZERO, each.forceY(), each.forceZ()},
                 new Complex[] {each.roll(), each.coupleY(), each.coupleZ()},
                 crank.fromCg());
+    }
+
+    /** The order that turns the block most. */
+    public Order strongestTorque() {
+        return orders.stream().max(Comparator.comparingDouble(Order::torque)).orElseThrow();
     }
 
     /** The order that turns the frame most. */

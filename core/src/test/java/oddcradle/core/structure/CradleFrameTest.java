@@ -89,13 +89,13 @@ class CradleFrameTest {
                 new LoadCase("corner", "corner", new Vec3(0, 1, -1), 0), new LoadCase("pull", "pull", Vec3.Z, 0.5)));
         assertThat(CaseVariants.of(job))
                 .extracting(LoadCase::label)
-                .containsExactly("standing", "corner", "corner, other side", "pull", "pull, reversed");
+                .containsExactly("standing", "corner", "corner, other side", "pull", "pull, overrun");
         assertThat(CaseVariants.of(job).get(2).field()).isEqualTo(new Vec3(0, -1, -1));
-        assertThat(CaseVariants.of(job).get(4).drive()).isEqualTo(-0.5);
+        assertThat(CaseVariants.of(job).get(4).drive()).isEqualTo(-0.25);
         // A machine that drives is looked at under full throttle though nobody asked.
         assertThat(CaseVariants.of(JOB.withCases(List.of())))
                 .extracting(LoadCase::drive)
-                .containsExactly(0.0, 1.0, -1.0);
+                .containsExactly(0.0, 1.0, -0.5);
     }
 
     @Test

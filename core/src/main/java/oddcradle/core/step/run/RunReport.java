@@ -4,6 +4,8 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -12,9 +14,10 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
-import oddcradle.core.job.donor.Engine;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -23,42 +26,63 @@ import oddcradle.core.vibration.Mode;
 public final class RunReport {
     private RunReport() {}
 
-    /** Crank speeds at which the firing meets a mode on the way up. */
-    /** Everything that decides the report. */
-    public record Input(Engine engine, Outcome<ShakeResult> shake) {}
+    /**
+     * Everything that decides the report.
+     *
+     * @param line whose first stage turns beside the engine
+     * @param end of the line, empty where it is not told
+     */
+    public record Input(LineResult line, Optional<LineEnd> end, Outcome<ShakeResult> shake) {}
 
     public static StepReport of(Input input) {
-        Outcome<ShakeResult> shake = input.shake();
         ReportBuilder report = new ReportBuilder(Step.RUN);
-        Engine engine = input.engine();
-        Optional<ShakeResult> answer = shake.answer();
-        if (answer.isPresent()) {
-            for (Mode mode : answer.get().modes().modes()) {
-                double speed = 2 * Math.PI * mode.frequencyHz() * engine.cycle().turnsPerFiring() / engine.cylinders();
+        input.shake().answer().ifPresent(shake -> {
+            EngineShaking.Order strongest = shake.cruise().strongestTorque();
+            for (Mode mode : shake.modes().modes()) {
                 report.figure(
-                        "firing meets the " + Math.round(10 * mode.frequencyHz()) / 10.0 + " Hz mode",
-                        Quantity.rotationSpeed(speed),
+                        "order " + strongest.words() + " meets the " + Math.round(10 * mode.frequencyHz()) / 10.0
+                                + " Hz mode",
+                        Quantity.rotationSpeed(2 * Math.PI * mode.frequencyHz() / strongest.order()),
                         new Why(
-                                "speed = f · turns per firing / cylinders",
-                                List.of(input("f", Quantity.frequency(mode.frequencyHz()))),
-                                Source.derived("firing order")));
+                                "speed = f / order, the strongest order of the engine's torque",
+                                List.of(
+                                        input("f", Quantity.frequency(mode.frequencyHz())),
+                                        input("order", Quantity.ratio(strongest.order()))),
+                                Source.derived("orders of the torque about the crank")));
             }
-        }
+        });
+        String turns = turning(input);
         Why habit = new Why("rubber settles, bolts seat, cracks start early", List.of(), Source.commonPractice());
         report.say(
                 RunFinding.FIRST_START,
                 Severity.NOTE,
-                Phrase.of("first start: guards on, fuel lines dry, hands and sleeves clear of the chain, a second"
-                        + " person at the kill switch"),
+                Phrase.of(
+                        "first start: guards on, fuel lines dry, hands and sleeves clear of the {}, a second person at the kill"
+                                + " switch",
+                        turns),
                 Place.of(Subject.MACHINE),
                 habit);
         report.say(
                 RunFinding.RECHECK,
                 Severity.NOTE,
-                Phrase.of("after the first hour and again after ten: torque every mount bolt, look for cracks at"
-                        + " every weld toe, measure the chain line"),
+                Phrase.of(
+                        "after the first hour and again after ten: torque every mount bolt, look for cracks at every weld toe,"
+                                + " measure the line of the {}",
+                        turns),
                 Place.of(Subject.MACHINE),
                 habit);
         return report.report();
+    }
+
+    /** What turns beside the engine, by its word. */
+    private static String turning(Input input) {
+        if (input.line().stages().isEmpty()) {
+            return input.end().filter(LineEnd.Propeller.class::isInstance).isPresent() ? "propeller" : "output shaft";
+        }
+        Stage first = input.line().stages().get(0).stage();
+        if (first instanceof Stage.Chain) {
+            return "chain";
+        }
+        return first.isInPlane() ? "belt" : first instanceof Stage.Coupling ? "coupling" : "drive shaft";
     }
 }

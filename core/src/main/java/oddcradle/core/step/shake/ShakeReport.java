@@ -164,13 +164,13 @@ public final class ShakeReport {
                 "torque about the crank by order, gas and inertia; share = moment of the mounts on the frame about the same axis over"
                         + " it, stiffness k (1 + i loss) as it is while shaking",
                 List.of(
-                        input("order " + order(torque), Quantity.frequency(torque.frequency())),
+                        input("order " + torque.words(), Quantity.frequency(torque.frequency())),
                         input("torque of the order", Quantity.torque(torque.torque())),
                         input("on the frame", Quantity.torque(torque.torqueOnFrame()))),
                 ISOLATION);
         report.figure("torque transmissibility at " + when, Quantity.share(torque.torqueThrough()), why);
         report.figure(
-                "torque on the frame at " + when + ", order " + order(torque),
+                "torque on the frame at " + when + ", order " + torque.words(),
                 Quantity.torque(torque.torqueOnFrame()),
                 why);
         judge(
@@ -201,12 +201,12 @@ public final class ShakeReport {
         Why why = new Why(
                 "force of what goes to and fro, by order; share = force of the mounts on the frame over it",
                 List.of(
-                        input("order " + order(force), Quantity.frequency(force.frequency())),
+                        input("order " + force.words(), Quantity.frequency(force.frequency())),
                         input("force of the order", Quantity.force(force.force())),
                         input("on the frame", Quantity.force(force.forceOnFrame()))),
                 ISOLATION);
         report.figure(
-                "inertia force on the frame at " + when + ", order " + order(force),
+                "inertia force on the frame at " + when + ", order " + force.words(),
                 Quantity.force(force.forceOnFrame()),
                 why);
         judge(
@@ -244,20 +244,13 @@ public final class ShakeReport {
                         when,
                         Quantity.rotationSpeed(shaking.speed()),
                         Quantity.share(through),
-                        order(order),
+                        order.words(),
                         Quantity.frequency(order.frequency()),
                         Quantity.share(limit)),
                 Quantity.share(through),
                 Quantity.share(limit),
                 Place.of(Subject.DONOR, seating.mass().cg()),
                 why);
-    }
-
-    /** Halves as builders write them. */
-    public static String order(EngineShaking.Order order) {
-        int whole = (int) order.order();
-        boolean half = order.order() != whole;
-        return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
     }
 
     /**

@@ -10,7 +10,6 @@ import javafx.scene.text.TextAlignment;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.placement.CrankPlace;
-import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.vibration.MountedBody;
@@ -19,12 +18,16 @@ import oddcradle.desktop.look.Palette;
 
 /** Transmissibility of the torque about the crank against crank speed, for the orders that turn the frame most. */
 final class RunUpChart extends Pane {
-    private static final double WIDTH = 328;
-    private static final double HEIGHT = 168;
-    private static final double LEFT = 40;
-    private static final double BOTTOM = 30;
-    private static final double TOP = 20;
-    private static final double HIGHEST = 3;
+    private static final double WIDTH = 324;
+    private static final double HEIGHT = 216;
+    private static final double LEFT = 46;
+    private static final double RIGHT = 8;
+    private static final double BOTTOM = 32;
+    private static final double TOP = 38;
+    private static final double LOWEST = 0.03;
+    private static final double HIGHEST = 30;
+    private static final double LEGEND = 88;
+    private static final double[] SHARES = {0.1, 0.3, 1, 3, 10};
     private static final int POINTS = 160;
     private static final int CURVES = 3;
     private static final double[][] DASHES = {{}, {6, 3}, {2, 3}};
@@ -59,64 +62,59 @@ final class RunUpChart extends Pane {
         g.setLineWidth(number == 0 ? 2 : 1.2);
         g.setLineDashes(DASHES[number]);
         g.beginPath();
-        g.moveTo(LEFT, y(1));
-        double top = 0;
-        double at = 0;
         for (int k = 1; k <= POINTS; k++) {
             double frequency = order.order() * most * k / POINTS / (2 * Math.PI);
-            double through = Transmissibility.moment(body, crank.axis(), frequency);
-            g.lineTo(x(k / (double) POINTS), y(through));
-            if (through > top) {
-                top = through;
-                at = k / (double) POINTS;
-            }
+            g.lineTo(x(k / (double) POINTS), y(Transmissibility.moment(body, crank.axis(), frequency)));
         }
         g.stroke();
+        double at = LEFT + number * LEGEND;
+        g.strokeLine(at, TOP - 10, at + 22, TOP - 10);
         g.setLineDashes();
         g.setFill(number == 0 ? palette.blue() : palette.graphite());
         g.setTextAlign(TextAlignment.LEFT);
-        // A curve that leaves the chart tells how high it goes.
-        String peak = top > HIGHEST ? String.format(Locale.ROOT, " to %.0f %%", 100 * top) : "";
-        g.fillText(ShakeReport.order(order) + peak, Math.min(x(at) + 4, WIDTH - 60), y(HIGHEST) + 24 + 13 * number);
+        g.fillText("order " + order.words(), at + 27, TOP - 6);
     }
 
     private void grid(GraphicsContext g, double most) {
         g.setLineWidth(1);
         g.setFill(palette.graphite());
         g.setTextAlign(TextAlignment.RIGHT);
-        for (int step = 0; step <= HIGHEST; step++) {
-            g.setStroke(step == 1 ? palette.of(Severity.STOP) : palette.rule());
-            g.strokeLine(LEFT, y(step), WIDTH, y(step));
-            g.fillText(step * 100 + " %", LEFT - 5, y(step) + 4);
+        for (double share : SHARES) {
+            g.setStroke(share == 1 ? palette.of(Severity.STOP) : palette.rule());
+            g.strokeLine(LEFT, y(share), WIDTH - RIGHT, y(share));
+            g.fillText(Math.round(share * 100) + " %", LEFT - 5, y(share) + 4);
         }
         g.setTextAlign(TextAlignment.CENTER);
         double mostRpm = most * 30 / Math.PI;
         for (int rpm = 1000; rpm < mostRpm; rpm += mostRpm > 4500 ? 1000 : 500) {
             double at = x(rpm / mostRpm);
-            g.strokeLine(at, y(0), at, y(0) + 4);
-            g.fillText(String.format(Locale.ROOT, "%d", rpm), at, y(0) + 15);
+            g.strokeLine(at, y(LOWEST), at, y(LOWEST) + 4);
+            g.fillText(String.format(Locale.ROOT, "%d", rpm), at, y(LOWEST) + 15);
         }
         g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("crank speed, rpm", WIDTH, HEIGHT - 3);
+        g.fillText("crank speed, rpm", WIDTH - RIGHT, HEIGHT - 3);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("torque transmissibility by order; above 100 % the mounts amplify", LEFT, TOP - 8);
+        g.fillText("of each order, share that reaches the frame", 0, 12);
     }
 
     private void marker(GraphicsContext g, double share, String word) {
         g.setStroke(palette.ink());
         g.setLineDashes(3, 3);
-        g.strokeLine(x(share), y(0), x(share), y(HIGHEST));
+        g.strokeLine(x(share), y(LOWEST), x(share), y(HIGHEST));
         g.setLineDashes();
         g.setFill(palette.ink());
         g.setTextAlign(share > 0.8 ? TextAlignment.RIGHT : TextAlignment.LEFT);
-        g.fillText(word, x(share) + (share > 0.8 ? -4 : 4), y(HIGHEST) + 12);
+        g.fillText(word, x(share) + (share > 0.8 ? -4 : 4), y(LOWEST) - 5);
     }
 
     private static double x(double share) {
-        return LEFT + share * (WIDTH - LEFT - 4);
+        return LEFT + share * (WIDTH - LEFT - RIGHT);
     }
 
-    private static double y(double passedOn) {
-        return HEIGHT - BOTTOM - Math.min(passedOn, HIGHEST) / HIGHEST * (HEIGHT - BOTTOM - TOP);
+    /** By tens: a mode that is met and an order that hardly arrives are both to be read. */
+    private static double y(double through) {
+        double held = Math.max(LOWEST, Math.min(through, HIGHEST));
+        double share = Math.log(held / LOWEST) / Math.log(HIGHEST / LOWEST);
+        return HEIGHT - BOTTOM - share * (HEIGHT - BOTTOM - TOP);
     }
 }

@@ -195,10 +195,7 @@ public final class Examination {
                         Analysis.FIT_REPORT,
                         new FitReport.Input(job.donor().bosses(), seating.bosses()),
                         FitReport::of),
-                memory.recall(
-                        Analysis.RUN_REPORT,
-                        new RunReport.Input(line.line(), job.line().end(), shake),
-                        RunReport::of));
+                memory.recall(Analysis.RUN_REPORT, new RunReport.Input(job.line(), shake), RunReport::of));
         all.forEach(each -> reports.put(each.step(), each));
     }
 

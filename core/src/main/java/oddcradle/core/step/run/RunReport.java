@@ -3,7 +3,6 @@ package oddcradle.core.step.run;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.List;
-import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Outcome;
@@ -14,10 +13,10 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
+import oddcradle.core.job.line.Line;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.EngineShaking;
-import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -30,9 +29,8 @@ public final class RunReport {
      * Everything that decides the report.
      *
      * @param line whose first stage turns beside the engine
-     * @param end of the line, empty where it is not told
      */
-    public record Input(LineResult line, Optional<LineEnd> end, Outcome<ShakeResult> shake) {}
+    public record Input(Line line, Outcome<ShakeResult> shake) {}
 
     public static StepReport of(Input input) {
         ReportBuilder report = new ReportBuilder(Step.RUN);
@@ -77,9 +75,14 @@ public final class RunReport {
     /** What turns beside the engine, by its word. */
     private static String turning(Input input) {
         if (input.line().stages().isEmpty()) {
-            return input.end().filter(LineEnd.Propeller.class::isInstance).isPresent() ? "propeller" : "output shaft";
+            return input.line()
+                            .end()
+                            .filter(LineEnd.Propeller.class::isInstance)
+                            .isPresent()
+                    ? "propeller"
+                    : "output shaft";
         }
-        Stage first = input.line().stages().get(0).stage();
+        Stage first = input.line().stages().get(0);
         if (first instanceof Stage.Chain) {
             return "chain";
         }

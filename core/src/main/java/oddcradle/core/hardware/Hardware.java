@@ -6,8 +6,6 @@ import java.util.Optional;
 import oddcradle.core.hardware.HardwareItem.Fastening;
 import oddcradle.core.hardware.HardwareItem.Kind;
 import oddcradle.core.joint.BoltStack;
-import oddcradle.core.joint.BoltStrength;
-import oddcradle.core.joint.LayerKind;
 
 /** Everything that is bought, turned or cut for the mounts, from their designs: one list that all who print or show hardware read. */
 public record Hardware(List<HardwareItem> items) {
@@ -78,7 +76,7 @@ public record Hardware(List<HardwareItem> items) {
         double length = layer.to() - layer.from();
         String thread = stack.thread().designation();
         return switch (layer.kind()) {
-            case BOLT -> Optional.of(bolt(mount, stack, hasHead(stack) ? Kind.BOLT : Kind.STUD));
+            case BOLT -> Optional.of(bolt(mount, stack, stack.isBonded() ? Kind.STUD : Kind.BOLT));
             case NUT ->
                 Optional.of(piece(
                         Kind.NUT,
@@ -96,10 +94,6 @@ public record Hardware(List<HardwareItem> items) {
         };
     }
 
-    private static boolean hasHead(BoltStack stack) {
-        return stack.layers().stream().anyMatch(layer -> layer.kind() == LayerKind.HEAD);
-    }
-
     private static HardwareItem bolt(String mount, BoltStack stack, Kind kind) {
         return new HardwareItem(
                 kind,
@@ -109,10 +103,7 @@ public record Hardware(List<HardwareItem> items) {
                 stack.bolt().length(),
                 0,
                 stack.thread().diameter(),
-                Optional.of(new Fastening(
-                        stack.grip(),
-                        stack.grade().word(),
-                        BoltStrength.tighteningTorque(stack.thread(), stack.grade()))),
+                Optional.of(new Fastening(stack.grip(), stack.grade().word(), stack.tighteningTorque())),
                 Optional.empty());
     }
 

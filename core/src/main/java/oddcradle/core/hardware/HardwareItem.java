@@ -29,6 +29,13 @@ public record HardwareItem(
         Optional<Outline> outline) {
     /** What a shop has to know of it: bought by its mark, turned or cut by its sizes. */
     public Phrase size() {
+        if (kind == Kind.STUD && fastening.isPresent()) {
+            return Phrase.of(
+                    "{}, grip {}, no more than {} with a second spanner on its plate; its own rating first",
+                    designation,
+                    Quantity.length(fastening.get().grip()),
+                    Quantity.torque(fastening.get().torque()));
+        }
         if (fastening.isPresent()) {
             return Phrase.of(
                     "{}, class {}, grip {}, {} dry or as its maker says",

@@ -224,4 +224,14 @@ public record BoltStack(
     static double leastProtrusion() {
         return LEAST_PROTRUSION;
     }
+
+    /** Whether its bolt is a stud bonded to rubber: nothing but a nut turns on it. */
+    public boolean isBonded() {
+        return layers.stream().noneMatch(layer -> layer.kind() == LayerKind.HEAD);
+    }
+
+    /** What it is tightened to, dry, N m; of a bonded stud no more than that. */
+    public double tighteningTorque() {
+        return isBonded() ? BoltStrength.studTorque(thread) : BoltStrength.tighteningTorque(thread, grade);
+    }
 }

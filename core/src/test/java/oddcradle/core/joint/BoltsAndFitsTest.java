@@ -239,4 +239,24 @@ class BoltsAndFitsTest {
         assertThat(SleevedEnd.of(tube, INCH, 0.0015, 0.0079, 0, 0, 350e6).play())
                 .isNegative();
     }
+
+    /** What makers of M8 and M10 stud mounts print lies about 8 and 15 N m: common practice. A bolt there takes three times that. */
+    @Test
+    void bondedStud_isTightenedGently() {
+        ScrewThread m8 = ScrewThread.of("thread", "M8");
+        ScrewThread m10 = ScrewThread.of("thread", "M10");
+        assertThat(BoltStrength.studTorque(m8)).isBetween(5.0, 10.0);
+        assertThat(BoltStrength.studTorque(m10)).isBetween(10.0, 20.0);
+        assertThat(BoltStrength.tighteningTorque(m10, BoltGrade.CLASS_8_8))
+                .isGreaterThan(3 * BoltStrength.studTorque(m10));
+    }
+
+    /** ISO 898-1 (from memory): class 8.8 has a proof load of 91 kN in M16 and 147 kN in M20. */
+    @Test
+    void proofLoad_ofThickBoltsIsHigher() {
+        assertThat(BoltGrade.CLASS_8_8.proofLoad(ScrewThread.of("thread", "M16")) / 1e3)
+                .isCloseTo(91, within(0.5));
+        assertThat(BoltGrade.CLASS_8_8.proofLoad(ScrewThread.of("thread", "M20")) / 1e3)
+                .isCloseTo(147, within(0.5));
+    }
 }

@@ -16,6 +16,11 @@ import oddcradle.core.units.Quantity;
 final class MountFigures {
     private static final Source STACK = Source.derived("thicknesses along the bolt");
 
+    private static final Why STUD = new Why(
+            "0.2 F d, F half the proof of soft steel, 225 MPa: the bond takes no torque; the stud's own rating goes before",
+            List.of(),
+            Source.commonPractice());
+
     private MountFigures() {}
 
     static void add(ReportBuilder report, MountDesign design) {
@@ -40,13 +45,9 @@ final class MountFigures {
                                                 Quantity.force(design.bolt().shear()))),
                                 Source.fromMemory("Shigley, Mechanical Engineering Design"))),
                 new Figure(
-                        id + " tighten to, dry",
-                        Quantity.torque(BoltStrength.tighteningTorque(stack.thread(), stack.grade())),
-                        new Why(
-                                "0.2 F d, F three quarters of proof; the maker's figure goes before",
-                                List.of(input(
-                                        "F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
-                                Source.commonPractice())),
+                        id + (stack.isBonded() ? " tighten to, at most" : " tighten to, dry"),
+                        Quantity.torque(stack.tighteningTorque()),
+                        stack.isBonded() ? STUD : bolt(stack)),
                 new Figure(
                         id + " stack between head and nut",
                         Quantity.length(stack.grip()),
@@ -57,5 +58,12 @@ final class MountFigures {
                                         input("spacer", Quantity.length(stack.spacer())),
                                         input("hole", Quantity.length(stack.hole()))),
                                 STACK))));
+    }
+
+    private static Why bolt(BoltStack stack) {
+        return new Why(
+                "0.2 F d, F three quarters of proof; the maker's figure goes before",
+                List.of(input("F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
+                Source.commonPractice());
     }
 }

@@ -41,6 +41,12 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
     /** From idle to standstill, s; common practice. Starting is quicker. */
     private static final double DIES_WITHIN = 1.5;
 
+    /** As far from the centre of gravity as a donor's parts lie, m. */
+    private static final double ABOUT = 0.3;
+
+    /** Swings and orders of them that are less than this share of the greatest are left out: gaps ask for them very often. */
+    private static final double FAINT = 0.1;
+
     /** Orders that a starting engine is looked at with. */
     private static final double HIGHEST_ORDER = 4;
 
@@ -150,9 +156,11 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
     public static DonorMovement of(Input input) {
         List<SmallMotion> onHost = new ArrayList<>();
         List<SmallMotion> onCradle = new ArrayList<>();
+        Optional<RigidPart> host = input.frame()
+                .map(frame -> new RigidPart(input.hostNodes(), frame.cases().get(0)));
         for (int k = 0; k < input.cases().size(); k++) {
             onCradle.add(onMountsAlone(input, k));
-            onHost.add(onHost(input, k).orElse(onCradle.get(k)));
+            onHost.add(onHost(input, host, k).orElse(onCradle.get(k)));
         }
         return new DonorMovement(pushed(input, onHost), pushed(input, onCradle), input.swings());
     }
@@ -168,12 +176,12 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         return pushed;
     }
 
-    private static Optional<SmallMotion> onHost(Input input, int at) {
+    private static Optional<SmallMotion> onHost(Input input, Optional<RigidPart> whole, int at) {
         return input.frame()
                 .flatMap(frame -> frame.cases().stream()
                         .filter(each -> each.id().equals(input.cases().get(at).id()))
                         .findFirst())
-                .flatMap(each -> relative(each, input));
+                .flatMap(each -> relative(each, whole.orElseThrow(), input));
     }
 
     private static SmallMotion onMountsAlone(Input input, int at) {
@@ -191,9 +199,9 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
     }
 
     /** Of the donor about its centre of gravity, less what the host does as a whole. */
-    private static Optional<SmallMotion> relative(CaseResult result, Input input) {
+    private static Optional<SmallMotion> relative(CaseResult result, RigidPart whole, Input input) {
         return result.node(CradleFrame.DONOR).map(donor -> {
-            SmallMotion host = RigidPart.of(result, input.hostNodes());
+            SmallMotion host = whole.of(result);
             return new SmallMotion(
                     Vec3.ZERO,
                     donor.displacement().minus(host.at(input.cg())),
@@ -238,7 +246,9 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
             }
         }
         swings.add(swinging(body, start.crank(), atIdle, idle, 1, 0, 1));
-        return swings;
+        double most =
+                swings.stream().mapToDouble(each -> each.most(ABOUT)).max().orElseThrow();
+        return swings.stream().filter(each -> each.most(ABOUT) >= FAINT * most).toList();
     }
 
     /**
@@ -269,7 +279,10 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
             RigidBodyModes.Swing swing = RigidBodyModes.swing(body, load, order.order() * speed / (2 * Math.PI));
             orders.add(order.order() == met ? swing.times(passed) : swing);
         }
-        return new Swinging(orders);
+        double most =
+                orders.stream().mapToDouble(each -> each.most(ABOUT)).max().orElse(0);
+        return new Swinging(
+                orders.stream().filter(each -> each.most(ABOUT) >= FAINT * most).toList());
     }
 
     /**

@@ -19,6 +19,9 @@ import oddcradle.core.shop.CopeResult;
  * there, runs on; the others are coped to it, and all are coped to the host tube they land on.
  */
 public final class Cuts {
+    /** Between nodes nearer than that there is no tube, m. */
+    private static final double SHORTEST = 1e-6;
+
     private Cuts() {}
 
     /**
@@ -57,7 +60,7 @@ public final class Cuts {
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
         hostTubeAt(input, node).ifPresent(host -> {
-            headers.add(header(input.seating(), host, at));
+            header(input.seating(), host, at).ifPresent(headers::add);
             landsOn.add(host.id());
         });
         double extension = 0;
@@ -69,7 +72,7 @@ public final class Cuts {
                 boolean runsThrough =
                         !other.first().equals(node) && !other.last().equals(node);
                 if (runsThrough || before) {
-                    headers.add(header(input.seating(), other, at));
+                    header(input.seating(), other, at).ifPresent(headers::add);
                     landsOn.add(other.id());
                 } else {
                     extension = Math.max(extension, other.section().outerRadius());
@@ -100,12 +103,15 @@ public final class Cuts {
         return Optional.empty();
     }
 
-    /** The straight piece of a tube that is nearest to a point, as a header. */
-    private static CopeHeader header(Seating seating, Member tube, Vec3 at) {
+    /** The straight piece of a tube that is nearest to a point, as a header; none where all its nodes lie in one place. */
+    private static Optional<CopeHeader> header(Seating seating, Member tube, Vec3 at) {
         List<Vec3> path = seating.path(tube);
-        int nearest = 1;
+        int nearest = 0;
         double least = Double.POSITIVE_INFINITY;
         for (int k = 1; k < path.size(); k++) {
+            if (path.get(k).distanceTo(path.get(k - 1)) < SHORTEST) {
+                continue;
+            }
             double distance = SegmentDistance.closestOnSegment(at, path.get(k - 1), path.get(k))
                     .distanceTo(at);
             if (distance < least - 1e-12) {
@@ -113,9 +119,12 @@ public final class Cuts {
                 nearest = k;
             }
         }
+        if (nearest == 0) {
+            return Optional.empty();
+        }
         Vec3 from = path.get(nearest - 1);
-        return new CopeHeader(
-                from, path.get(nearest).minus(from), tube.section().outerRadius());
+        return Optional.of(new CopeHeader(
+                from, path.get(nearest).minus(from), tube.section().outerRadius()));
     }
 
     /** Up, or forward for a tube that stands upright. */

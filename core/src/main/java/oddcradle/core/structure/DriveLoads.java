@@ -92,7 +92,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             Vec3 way = stage.driven().sprocketCentre().minus(stage.driving().sprocketCentre());
             double reach = stage.stage().driverRadius() * Math.abs(1 - stage.ratio());
             return way.length() > Math.max(reach, 1e-6)
-                    && way.unit().cross(sense).length() > 0.1;
+                    && along(stage).cross(sense).length() > 0.1;
         }
 
         /** What leaves the donor at full throttle in the lowest gear, or as much of it as the tyres take, with the line's factor. */
@@ -112,18 +112,20 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
 
         /** Both runs of a chain or belt, along their true tangents. */
         private void pull(StageResult stage, int at, Vec3 sense, double torque) {
-            double first = stage.stage().driverRadius();
-            double second = first * stage.ratio();
-            Vec3 from = stage.driving().sprocketCentre();
-            Vec3 to = stage.driven().sprocketCentre();
-            Vec3 way = to.minus(from);
-            Vec3 along = way.unit();
+            Vec3 along = along(stage);
             // The driver gathers in its tight run: there its rim moves away from what it drives.
             Vec3 side = along.cross(sense.times(Math.signum(torque))).unit().negated();
-            double tight = Math.abs(torque) / first;
-            double slack = tight * slackShare(stage);
-            run(at, from, to, side, along, first, second, way.length(), tight + slack);
-            run(at, from, to, side.negated(), along, first, second, way.length(), slack);
+            double pull = Math.abs(torque) / stage.stage().driverRadius();
+            double slack = pull * slackShare(stage);
+            run(stage, at, side, pull + slack);
+            run(stage, at, side.negated(), slack);
+        }
+
+        private static Vec3 along(StageResult stage) {
+            return stage.driven()
+                    .sprocketCentre()
+                    .minus(stage.driving().sprocketCentre())
+                    .unit();
         }
 
         private static double slackShare(StageResult stage) {
@@ -139,33 +141,29 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             return 1 / (OpenBelt.pullRatio(FRICTION, wrap, wedge) - 1);
         }
 
-        private void run(
-                int at,
-                Vec3 from,
-                Vec3 to,
-                Vec3 side,
-                Vec3 along,
-                double first,
-                double second,
-                double apart,
-                double tension) {
+        /** @param side of the centre line on which it runs, unit */
+        private void run(StageResult stage, int at, Vec3 side, double tension) {
             if (tension == 0) {
                 return;
             }
-            double sine = (first - second) / apart;
-            Vec3 out = side.times(Math.sqrt(Math.max(0, 1 - sine * sine))).along(along, sine);
+            Vec3 from = stage.driving().sprocketCentre();
+            Vec3 to = stage.driven().sprocketCentre();
+            double first = stage.stage().driverRadius();
+            double second = first * stage.ratio();
+            double sine = (first - second) / from.distanceTo(to);
+            Vec3 out = side.times(Math.sqrt(Math.max(0, 1 - sine * sine))).along(along(stage), sine);
             Vec3 begins = from.along(out, first);
             Vec3 ends = to.along(out, second);
             Vec3 force = ends.minus(begins).unit().times(tension);
             onDriving(at, begins, force, Vec3.ZERO);
-            onDriven(at, ends, force.negated(), Vec3.ZERO);
+            onShaft(at, ends, force.negated(), Vec3.ZERO);
         }
 
         /** A shaft in line turns both its ends and pushes neither. */
         private void turn(int at, Vec3 sense, double torque) {
             Vec3 moment = sense.times(torque);
             onDriving(at, line.stages().get(at).driving().sprocketCentre(), Vec3.ZERO, moment.negated());
-            onDriven(at, line.stages().get(at).driven().sprocketCentre(), Vec3.ZERO, moment);
+            onShaft(at, line.stages().get(at).driven().sprocketCentre(), Vec3.ZERO, moment);
         }
 
         private void onDriving(int at, Vec3 point, Vec3 force, Vec3 moment) {
@@ -174,10 +172,6 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             } else {
                 onShaft(at - 1, point, force, moment);
             }
-        }
-
-        private void onDriven(int at, Vec3 point, Vec3 force, Vec3 moment) {
-            onShaft(at, point, force, moment);
         }
 
         private void onDonor(Vec3 point, Vec3 force, Vec3 moment) {

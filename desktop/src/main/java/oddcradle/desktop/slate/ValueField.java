@@ -152,7 +152,10 @@ public abstract class ValueField<T> extends VBox implements Draft {
         style = newStyle;
         unit.setText(unit(value, style));
         if (untouched || !text.isFocused() && problem.getText().isEmpty()) {
-            text.setText(shown());
+            // What is marked in a field stays marked while nothing new is shown.
+            if (!text.getText().equals(shown())) {
+                text.setText(shown());
+            }
             complain("");
         }
     }

@@ -33,13 +33,9 @@ import oddcradle.core.vibration.StaticSag;
 public final class ShakeReport {
     public static final double MOST_AT_IDLE = 1;
     public static final double MOST_AT_CRUISE = 0.15;
-    /** Near a mode, where a little more or less of anything shakes the machine to pieces. */
-    private static final double RESONANT = 3;
-
     private static final double MOST_SHEAR_STRAIN = 0.30;
     private static final double MOST_COMPRESSIVE_STRAIN = 0.15;
     private static final Source MODES = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 3");
-    private static final Source ISOLATION = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 2 and 30");
     private static final String[] MOTIONS = {"fore-aft", "sideways", "vertical", "roll", "pitch", "yaw"};
 
     private ShakeReport() {}
@@ -140,117 +136,12 @@ public final class ShakeReport {
                     Place.of(Subject.DONOR, seating.mass().cg()),
                     new Why("what engines of this layout and torque mostly have", List.of(), Source.commonPractice()));
         }
-        isolationAt(report, seating, "idle", result.idle(), MOST_AT_IDLE, ShakeFinding.IDLE, ShakeFinding.IDLE_FORCE);
-        isolationAt(
-                report,
-                seating,
-                "cruise",
-                result.cruise(),
-                MOST_AT_CRUISE,
-                ShakeFinding.CRUISE,
-                ShakeFinding.CRUISE_FORCE);
-    }
-
-    private static void isolationAt(
-            ReportBuilder report,
-            Seating seating,
-            String when,
-            EngineShaking shaking,
-            double limit,
-            ShakeFinding ofTorque,
-            ShakeFinding ofForce) {
-        EngineShaking.Order torque = shaking.governingTorque();
-        Why why = new Why(
-                "torque about the crank by order, gas and inertia; share = moment of the mounts on the frame about the same axis over"
-                        + " it, stiffness k (1 + i loss) as it is while shaking",
-                List.of(
-                        input("order " + torque.words(), Quantity.frequency(torque.frequency())),
-                        input("torque of the order", Quantity.torque(torque.torque())),
-                        input("on the frame", Quantity.torque(torque.torqueOnFrame()))),
-                ISOLATION);
-        report.figure("torque transmissibility at " + when, Quantity.share(torque.torqueThrough()), why);
-        report.figure(
-                "torque on the frame at " + when + ", order " + torque.words(),
-                Quantity.torque(torque.torqueOnFrame()),
-                why);
-        judge(
-                report,
-                seating,
-                ofTorque,
-                torque.torqueThrough() > 1
-                        ? "torque transmissibility at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
-                        : "torque transmissibility at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
-                when,
-                shaking,
-                torque,
-                torque.torqueThrough(),
-                limit,
-                why);
-        shaking.governingForce(seating.mass().mass())
-                .ifPresent(force -> force(report, seating, when, shaking, force, limit, ofForce));
-    }
-
-    private static void force(
-            ReportBuilder report,
-            Seating seating,
-            String when,
-            EngineShaking shaking,
-            EngineShaking.Order force,
-            double limit,
-            ShakeFinding ofForce) {
-        Why why = new Why(
-                "force of what goes to and fro, by order; share = force of the mounts on the frame over it",
-                List.of(
-                        input("order " + force.words(), Quantity.frequency(force.frequency())),
-                        input("force of the order", Quantity.force(force.force())),
-                        input("on the frame", Quantity.force(force.forceOnFrame()))),
-                ISOLATION);
-        report.figure(
-                "inertia force on the frame at " + when + ", order " + force.words(),
-                Quantity.force(force.forceOnFrame()),
-                why);
-        judge(
-                report,
-                seating,
-                ofForce,
-                force.forceThrough() > 1
-                        ? "inertia force at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
-                        : "inertia force at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
-                when,
-                shaking,
-                force,
-                force.forceThrough(),
-                limit,
-                why);
-    }
-
-    private static void judge(
-            ReportBuilder report,
-            Seating seating,
-            ShakeFinding finding,
-            String text,
-            String when,
-            EngineShaking shaking,
-            EngineShaking.Order order,
-            double through,
-            double limit,
-            Why why) {
-        boolean quiet = through <= limit;
-        report.atMost(
-                finding,
-                quiet ? Severity.GOOD : through > RESONANT ? Severity.STOP : Severity.WATCH,
-                Phrase.of(
-                        text,
-                        when,
-                        Quantity.rotationSpeed(shaking.speed()),
-                        Quantity.share(through),
-                        order.words(),
-                        Quantity.frequency(order.frequency()),
-                        Quantity.share(limit)),
-                Quantity.share(through),
-                Quantity.share(limit),
-                Place.of(Subject.DONOR, seating.mass().cg()),
-                why);
+        IsolationNotes idle = new IsolationNotes(report, seating, "idle", result.idle(), MOST_AT_IDLE);
+        idle.torque(ShakeFinding.IDLE);
+        idle.force(ShakeFinding.IDLE_FORCE);
+        IsolationNotes cruise = new IsolationNotes(report, seating, "cruise", result.cruise(), MOST_AT_CRUISE);
+        cruise.torque(ShakeFinding.CRUISE);
+        cruise.force(ShakeFinding.CRUISE_FORCE);
     }
 
     /**

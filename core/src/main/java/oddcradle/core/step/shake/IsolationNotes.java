@@ -1,0 +1,95 @@
+package oddcradle.core.step.shake;
+
+import static oddcradle.core.finding.Why.input;
+
+import java.util.List;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Place;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Subject;
+import oddcradle.core.finding.Why;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.report.ReportBuilder;
+import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.units.Quantity;
+
+/** What of the engine's shaking at one speed reaches the frame: the order of torque and that of force which do most there. */
+final class IsolationNotes {
+    private static final Source ISOLATION = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 2 and 30");
+    /** Near a mode, where a little more or less of anything shakes the machine to pieces. */
+    private static final double RESONANT = 3;
+
+    private final ReportBuilder report;
+    private final Seating seating;
+    private final String when;
+    private final EngineShaking shaking;
+    private final double limit;
+
+    /** @param limit of the share that reaches the frame */
+    IsolationNotes(ReportBuilder report, Seating seating, String when, EngineShaking shaking, double limit) {
+        this.report = report;
+        this.seating = seating;
+        this.when = when;
+        this.shaking = shaking;
+        this.limit = limit;
+    }
+
+    void torque(ShakeFinding finding) {
+        EngineShaking.Order order = shaking.governingTorque();
+        Why why = new Why(
+                "torque about the crank by order, gas and inertia; share = moment of the mounts on the frame about the same axis over"
+                        + " it, stiffness k (1 + i loss) as it is while shaking",
+                List.of(
+                        input("order " + order.words(), Quantity.frequency(order.frequency())),
+                        input("torque of the order", Quantity.torque(order.torque())),
+                        input("on the frame", Quantity.torque(order.torqueOnFrame()))),
+                ISOLATION);
+        report.figure("torque transmissibility at " + when, Quantity.share(order.torqueThrough()), why);
+        report.figure(
+                "torque on the frame at " + when + ", order " + order.words(),
+                Quantity.torque(order.torqueOnFrame()),
+                why);
+        judge(finding, "torque transmissibility", order, order.torqueThrough(), why);
+    }
+
+    /** Nothing where no force of inertia is worth a word beside the donor's weight. */
+    void force(ShakeFinding finding) {
+        shaking.governingForce(seating.mass().mass()).ifPresent(order -> {
+            Why why = new Why(
+                    "force of what goes to and fro, by order; share = force of the mounts on the frame over it",
+                    List.of(
+                            input("order " + order.words(), Quantity.frequency(order.frequency())),
+                            input("force of the order", Quantity.force(order.force())),
+                            input("on the frame", Quantity.force(order.forceOnFrame()))),
+                    ISOLATION);
+            report.figure(
+                    "inertia force on the frame at " + when + ", order " + order.words(),
+                    Quantity.force(order.forceOnFrame()),
+                    why);
+            judge(finding, "inertia force", order, order.forceThrough(), why);
+        });
+    }
+
+    private void judge(ShakeFinding finding, String what, EngineShaking.Order order, double through, Why why) {
+        boolean quiet = through <= limit;
+        report.atMost(
+                finding,
+                quiet ? Severity.GOOD : through > RESONANT ? Severity.STOP : Severity.WATCH,
+                Phrase.of(
+                        through > 1
+                                ? "{} at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
+                                : "{} at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
+                        what,
+                        when,
+                        Quantity.rotationSpeed(shaking.speed()),
+                        Quantity.share(through),
+                        order.words(),
+                        Quantity.frequency(order.frequency()),
+                        Quantity.share(limit)),
+                Quantity.share(through),
+                Quantity.share(limit),
+                Place.of(Subject.DONOR, seating.mass().cg()),
+                why);
+    }
+}

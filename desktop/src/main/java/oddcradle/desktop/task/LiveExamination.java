@@ -24,7 +24,7 @@ import oddcradle.core.search.SeatLimits;
 public final class LiveExamination {
     private final Executor background;
     private final Executor ui;
-    private final AtomicReference<Job> wanted = new AtomicReference<>();
+    private final AtomicReference<Asked> wanted = new AtomicReference<>();
     private final ReadOnlyObjectWrapper<Examination> examination = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Map<Finding, List<Cure>>> cures = new ReadOnlyObjectWrapper<>(Map.of());
     private final ReadOnlyObjectWrapper<Aside> aside = new ReadOnlyObjectWrapper<>(Aside.NONE);
@@ -34,6 +34,17 @@ public final class LiveExamination {
 
     /** Worker's own; the last answer, which lends its parts to the next. */
     private Examination latest;
+
+    /** Each question is one of its own: the same job with scans that were read meanwhile is asked anew. */
+    private static final class Asked {
+        private final Job job;
+        private final Scans scans;
+
+        Asked(Job job, Scans scans) {
+            this.job = job;
+            this.scans = scans;
+        }
+    }
 
     /** What takes longer than a hand would wait: how far the seat can go, and the tools that reach its bolts. */
     public record Aside(List<SeatLimits.Limit> limits, List<MountAccess.Bolt> bolts) {
@@ -53,7 +64,7 @@ public final class LiveExamination {
 
     /** Asks for this job; returns at once. */
     public void examine(Job job) {
-        if (wanted.getAndSet(job) == null) {
+        if (wanted.getAndSet(new Asked(job, scans.get())) == null) {
             background.execute(this::work);
         }
     }
@@ -65,38 +76,39 @@ public final class LiveExamination {
     }
 
     private void work() {
-        Job job = wanted.get();
-        Job next;
+        Asked asked = wanted.get();
+        Asked next;
         do {
-            examineOne(job);
+            examineOne(asked);
             next = wanted.get();
-            if (next == job && wanted.compareAndSet(job, null)) {
+            if (next == asked && wanted.compareAndSet(asked, null)) {
                 return;
             }
-            job = wanted.get();
+            asked = wanted.get();
         } while (true);
     }
 
-    private void examineOne(Job job) {
+    private void examineOne(Asked asked) {
         try {
-            Examination result =
-                    latest == null ? Examination.of(job, scans.get()) : Examination.of(job, scans.get(), latest);
+            Examination result = latest == null
+                    ? Examination.of(asked.job, asked.scans)
+                    : Examination.of(asked.job, asked.scans, latest);
             latest = result;
             ui.execute(() -> {
                 failure.set("");
                 examination.set(result);
             });
-            offerCures(job, result);
-            lookAside(job, result);
+            offerCures(asked, result);
+            lookAside(asked, result);
         } catch (RuntimeException unexpected) {
             ui.execute(() -> failure.set("this job could not be examined: " + unexpected.getMessage()));
         }
     }
 
-    private void offerCures(Job job, Examination result) {
+    private void offerCures(Asked asked, Examination result) {
         Map<Finding, List<Cure>> found = new LinkedHashMap<>();
         for (Finding finding : new ArrayList<>(result.findings())) {
-            if (wanted.get() != job) {
+            if (wanted.get() != asked) {
                 return;
             }
             List<Cure> offered = Cures.of(result, finding);
@@ -111,8 +123,8 @@ public final class LiveExamination {
         });
     }
 
-    private void lookAside(Job job, Examination result) {
-        if (wanted.get() != job) {
+    private void lookAside(Asked asked, Examination result) {
+        if (wanted.get() != asked) {
             return;
         }
         Aside seen = new Aside(SeatLimits.of(result), MountAccess.of(result));

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Map;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Scans;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
 
@@ -71,5 +73,22 @@ class LiveExaminationTest {
         });
         self[0].examine(demo);
         assertThat(self[0].examinationProperty().get().job()).isEqualTo(raised(0.005));
+    }
+
+    /** Scans are read while the cures of the very same job are looked for: it is examined again, with them. */
+    @Test
+    void scansThatArriveForTheSameJob_areNotLost() {
+        Scans read = new Scans(Map.of());
+        LiveExamination[] self = new LiveExamination[1];
+        boolean[] asked = {false};
+        self[0] = new LiveExamination(Runnable::run, shown -> {
+            shown.run();
+            if (!asked[0]) {
+                asked[0] = true;
+                self[0].examine(demo, read);
+            }
+        });
+        self[0].examine(demo);
+        assertThat(self[0].examinationProperty().get().scans()).isSameAs(read);
     }
 }

@@ -56,7 +56,7 @@ public class LargeFrameBenchmark {
     }
 
     private static FrameInput lattice() {
-        Material steel = new Material("steel", 2.05e11, 0.29, 7850, 3.5e8);
+        Material steel = Material.of("steel", 2.05e11, 0.29, 7850, 3.5e8);
         Tube tube = new Tube(0.03, 0.002);
         List<FrameNode> nodes = new ArrayList<>();
         List<FrameMember> members = new ArrayList<>();

@@ -147,6 +147,16 @@ public final class ClearanceLedger {
 
     /** Shortest distance of one pair. */
     public static Separation separation(Body part, Body obstacle) {
+        return separation(part, obstacle, (sweep, solid) -> sweep.nearest(solid).separation());
+    }
+
+    /** The same where only how far two stay apart is asked: of an overlap any depth is told, and sooner. */
+    public static Separation separationOrAnyOverlap(Body part, Body obstacle) {
+        return separation(
+                part, obstacle, (sweep, solid) -> sweep.nearestOrFirstOverlap(solid, Double.POSITIVE_INFINITY));
+    }
+
+    private static Separation separation(Body part, Body obstacle, BiFunction<Sweep, PreparedSolid, Separation> swept) {
         if (part.scan().isPresent()) {
             return scanned(part.scan().get(), obstacle);
         }
@@ -165,7 +175,7 @@ public final class ClearanceLedger {
                 if (shortest != null && a.bounds().distanceTo(b.bounds()) > Math.max(0, shortest.distance())) {
                     continue;
                 }
-                Separation here = b.nearest(a).separation();
+                Separation here = swept.apply(b, a);
                 if (shortest == null || here.distance() < shortest.distance()) {
                     shortest = here;
                 }

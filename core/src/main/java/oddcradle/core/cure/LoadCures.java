@@ -12,6 +12,8 @@ import oddcradle.core.frame.FrameResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.LoadEdit;
+import oddcradle.core.job.load.LoadSet;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.Cure;
@@ -29,6 +31,13 @@ final class LoadCures {
         Job job = examination.job();
         return switch ((LoadFinding) finding.code()) {
             case STRESS -> thicker(job, examination, finding);
+            case NO_CASES, WRONG_SET, MIXED_SETS ->
+                job.line().end().stream()
+                        .map(end -> Cure.of(new LoadEdit.TakeSet(LoadSet.usual(end))))
+                        .toList();
+            case MEETS_NOTHING ->
+                List.of(Cure.of(new LoadEdit.SwitchCase(
+                        finding.where().first(Subject.Kind.LOAD_CASE).orElseThrow(), false)));
             case MOVEMENT -> harder(job, finding.limit().orElseThrow().si());
             default -> List.of();
         };

@@ -129,6 +129,6 @@ final class SeatCures {
                         .findFirst()
                         .orElseThrow()
                 : gap.obstacle();
-        return ClearanceLedger.separation(part, obstacle).distance() - gap.movement() - gap.limit();
+        return ClearanceLedger.separationOrAnyOverlap(part, obstacle).distance() - gap.movement() - gap.limit();
     }
 }

@@ -152,6 +152,7 @@ public sealed interface LineEnd extends Measured<LineEnd> {
      * @param wheelbase from the main wheels to the tail or nose wheel, m
      * @param legRise how much longer the main legs are than first drawn, m
      * @param noseWheel whether the third wheel is at the nose; at the tail otherwise
+     * @param blades 2 to 12; two where left out
      */
     record Propeller(
             double diameter,
@@ -162,8 +163,10 @@ public sealed interface LineEnd extends Measured<LineEnd> {
             double flatDrop,
             double wheelbase,
             double legRise,
-            boolean noseWheel)
+            boolean noseWheel,
+            Integer blades)
             implements LineEnd {
+        private static final int MOST_BLADES = 12;
         /** Of the standard atmosphere at sea level: sqrt(1.4 R T), 15 degrees. */
         public static final double SPEED_OF_SOUND = 340.29;
 
@@ -178,6 +181,8 @@ public sealed interface LineEnd extends Measured<LineEnd> {
             Guard.notNegative("flatDrop", flatDrop, "m");
             Guard.notNegative("wheelbase", wheelbase, "m");
             Guard.within("legRise", legRise, -FARTHEST, FARTHEST, "m");
+            blades = blades == null ? 2 : blades;
+            Guard.within("blades", blades, 2, MOST_BLADES, "");
         }
 
         /** Speed of the tips, m/s, at a speed of the propeller, rad/s. */
@@ -215,13 +220,15 @@ public sealed interface LineEnd extends Measured<LineEnd> {
                     Measure.of("ground up", Kind.LENGTH, groundUp),
                     Measure.of("flat strut and tyre", Kind.LENGTH, flatDrop),
                     Measure.of("wheelbase", Kind.LENGTH, wheelbase),
-                    Measure.of("legs longer by", Kind.LENGTH, legRise));
+                    Measure.of("legs longer by", Kind.LENGTH, legRise),
+                    Measure.of("blades", Kind.COUNT, blades));
         }
 
         @Override
         public LineEnd with(List<Double> v) {
             return new Propeller(
-                    v.get(0), v.get(1), v.get(2), v.get(3), v.get(4), v.get(5), v.get(6), v.get(7), noseWheel);
+                    v.get(0), v.get(1), v.get(2), v.get(3), v.get(4), v.get(5), v.get(6), v.get(7), noseWheel, (int)
+                            Math.rint(v.get(8)));
         }
     }
 }

@@ -139,6 +139,11 @@ public record EngineSource(CrankTrain train, CylinderCycle cycle, List<Double> f
         return Roots.between(LEAST_CHARGE, MOST_CHARGE, charge -> mean(charge) - wanted);
     }
 
+    /** The most that one full cylinder turns the crank, N m. */
+    public double peakTorque() {
+        return GasTorque.of(gas(cycle.pressure(1, true), List.of())).peak();
+    }
+
     private double mean(double charge) {
         return GasTorque.of(gas(cycle.pressure(charge, true), List.of())).mean();
     }

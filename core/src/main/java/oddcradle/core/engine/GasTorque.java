@@ -14,9 +14,10 @@ import oddcradle.core.math.InvalidValue;
  *
  * @param mean of all cylinders, N m
  * @param imep mean torque of one cylinder times its cycle over its swept volume, Pa
+ * @param peak the most that one cylinder turns the crank, N m
  * @param orders in the order asked for
  */
-public record GasTorque(double mean, double imep, List<Order> orders) {
+public record GasTorque(double mean, double imep, double peak, List<Order> orders) {
     public GasTorque {
         orders = List.copyOf(orders);
     }
@@ -116,10 +117,12 @@ public record GasTorque(double mean, double imep, List<Order> orders) {
         CrankTrain.Cylinder cylinder = CrankTrain.Cylinder.plain(0, 0, 0, input.crankRadius(), input.rodLength(), 0);
         double[] torque = new double[samples];
         double sum = 0;
+        double peak = 0;
         for (int n = 0; n < samples; n++) {
             double change = cylinder.piston(n * cycle / samples)[1];
             torque[n] = -(input.pressure().get(n) - input.ambient()) * area * change;
             sum += torque[n];
+            peak = Math.max(peak, torque[n]);
         }
         double mean = sum / samples;
         List<Order> orders = new ArrayList<>();
@@ -128,7 +131,7 @@ public record GasTorque(double mean, double imep, List<Order> orders) {
             orders.add(new Order(order, single, single.times(firings(order, input.firingAngles()))));
         }
         return new GasTorque(
-                mean * input.firingAngles().size(), mean * cycle / (area * 2 * input.crankRadius()), orders);
+                mean * input.firingAngles().size(), mean * cycle / (area * 2 * input.crankRadius()), peak, orders);
     }
 
     /** One cylinder's share, from its own firing top dead centre. */

@@ -180,7 +180,9 @@ public final class Examination {
                 memory.recall(
                         Analysis.LOAD_REPORT,
                         new LoadReport.Input(
+                                job.line(),
                                 CaseVariants.of(job),
+                                job.cases(),
                                 job.materials(),
                                 job.build().yieldFactor(),
                                 seating,

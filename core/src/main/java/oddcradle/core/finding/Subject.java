@@ -33,7 +33,8 @@ public record Subject(Kind kind, String id) {
         POINT,
         READING,
         SCAN,
-        NEIGHBOUR;
+        NEIGHBOUR,
+        LOAD_CASE;
 
         /** As programs read it, such as {@code keep_out}. */
         public String word() {
@@ -115,5 +116,9 @@ public record Subject(Kind kind, String id) {
 
     public static Subject neighbour(String id) {
         return new Subject(Kind.NEIGHBOUR, id);
+    }
+
+    public static Subject loadCase(String id) {
+        return new Subject(Kind.LOAD_CASE, id);
     }
 }

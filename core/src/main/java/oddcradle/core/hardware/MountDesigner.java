@@ -1,7 +1,9 @@
 package oddcradle.core.hardware;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
@@ -12,6 +14,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.load.Level;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.BoltStrength;
@@ -29,6 +32,7 @@ import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Round;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
+import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.DonorMovement;
 
 /** Works out every mount from boss, bolt, tube, what the rubber moves and what the frame's solution puts on it. */
@@ -56,12 +60,14 @@ public final class MountDesigner {
     private final Seating seating;
     private final DonorMovement movement;
     private final Optional<FrameResult> load;
+    private final Map<String, Level> levels = new HashMap<>();
 
     private MountDesigner(Job job, Seating seating, DonorMovement movement, Optional<FrameResult> load) {
         this.job = job;
         this.seating = seating;
         this.movement = movement;
         this.load = load;
+        CaseVariants.of(job).forEach(each -> levels.put(each.id(), each.level()));
     }
 
     /** Everything that decides the mounts. */
@@ -214,6 +220,9 @@ public final class MountDesigner {
         double axial = 0;
         double across = 0;
         for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
+            if (levels.get(each.id()) == Level.ULTIMATE) {
+                continue;
+            }
             Vec3 gives = each.mounts().stream()
                     .filter(mount -> mount.id().equals(isolator.id()))
                     .map(MountResult::deflection)
@@ -262,16 +271,24 @@ public final class MountDesigner {
         double root = Math.abs(run.dot(along)) > IN_LINE ? Math.min(2 * edge, 2 * half) : 2 * edge;
         Vec3 side = through ? along.anyPerpendicular() : towards;
         Vec3 inPlane = along.cross(side);
+        Material material = job.material(tube);
+        double shopFactor = job.build().yieldFactor();
         List<Tab.Load> loads = new ArrayList<>();
         for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
             for (MountResult mount : each.mounts()) {
                 if (mount.id().equals(isolator.id())) {
                     Vec3 f = mount.forceOnFrame();
-                    loads.add(new Tab.Load(each.id(), f.dot(side), f.dot(inPlane), f.dot(along)));
+                    Level level = levels.get(each.id());
+                    loads.add(new Tab.Load(
+                            each.id(),
+                            f.dot(side),
+                            f.dot(inPlane),
+                            f.dot(along),
+                            level.onYield(shopFactor, material.ultimateOverYield()) / shopFactor,
+                            level.onWeld()));
                 }
             }
         }
-        Material material = job.material(tube);
         int plates = through || hard && boss.hole().depth() == 0 ? 2 : 1;
         return Tab.design(new Tab.Wanted(
                 loads,
@@ -282,7 +299,7 @@ public final class MountDesigner {
                 root,
                 edge,
                 material.yieldStrength(),
-                job.build().yieldFactor(),
+                shopFactor,
                 job.build().shop().thicknesses(),
                 isolator.choices().size(MountChoices.Item.TAB),
                 isolator.choices().size(MountChoices.Item.LEG)));
@@ -309,7 +326,7 @@ public final class MountDesigner {
                             axial,
                             across,
                             twice ? 2 : 1,
-                            job.build().yieldFactor());
+                            levels.get(each.id()).onYield(job.build().yieldFactor(), grade.tensileOverProof()));
                     worst = here.utilisation() > worst.utilisation() ? here : worst;
                 }
             }

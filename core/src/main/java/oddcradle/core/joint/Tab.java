@@ -50,8 +50,15 @@ public record Tab(
      * @param along away from the tube
      * @param inPlane across that, in the plane of the plate
      * @param out square to the plate
+     * @param onPlate how much of a working load it counts as at the plate: less than 1 for what need be borne once only
+     * @param onWeld the same at the weld
      */
-    public record Load(String name, double along, double inPlane, double out) {}
+    public record Load(String name, double along, double inPlane, double out, double onPlate, double onWeld) {
+        /** A working load, N. */
+        public static Load working(String name, double along, double inPlane, double out) {
+            return new Load(name, along, inPlane, out, 1, 1);
+        }
+    }
 
     /**
      * What is asked for.
@@ -126,14 +133,14 @@ public record Tab(
             double out = Math.abs(load.out()) / wanted.plates();
             double inPlaneMoment = across * wanted.standoff();
             double outMoment = out * wanted.standoff();
-            bending = Math.max(
-                    bending,
-                    along / area(wanted, thickness, boxed)
-                            + bendingStress(wanted, thickness, boxed, inPlaneMoment, outMoment));
-            bearing = Math.max(bearing, Math.hypot(along, across) / (wanted.bolt() * thickness));
-            tearing = Math.max(tearing, Math.hypot(along, across) / (2 * ligament(wanted) * thickness));
+            double bent = along / area(wanted, thickness, boxed)
+                    + bendingStress(wanted, thickness, boxed, inPlaneMoment, outMoment);
+            double pull = load.onPlate() * Math.hypot(along, across);
+            bending = Math.max(bending, load.onPlate() * bent);
+            bearing = Math.max(bearing, pull / (wanted.bolt() * thickness));
+            tearing = Math.max(tearing, pull / (2 * ligament(wanted) * thickness));
             double unit = weld.throatStress(1, along, Math.hypot(across, out), inPlaneMoment, outMoment, 0);
-            needed = Math.max(needed, unit / FilletWeld.ALLOWED);
+            needed = Math.max(needed, load.onWeld() * unit / FilletWeld.ALLOWED);
         }
         double leg = wanted.leg()
                 .orElse(Math.min(

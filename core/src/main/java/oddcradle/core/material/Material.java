@@ -1,5 +1,6 @@
 package oddcradle.core.material;
 
+import java.util.Optional;
 import oddcradle.core.math.Guard;
 
 /**
@@ -12,9 +13,17 @@ import oddcradle.core.math.Guard;
  * @param poissonRatio 0 up to 0.5
  * @param density kg/m3, 0 or more
  * @param yieldStrength Pa, greater than 0
+ * @param ultimateStrength Pa, no less than yield strength; empty where nobody knows it
  */
-public record Material(String name, double youngsModulus, double poissonRatio, double density, double yieldStrength) {
+public record Material(
+        String name,
+        double youngsModulus,
+        double poissonRatio,
+        double density,
+        double yieldStrength,
+        Optional<Double> ultimateStrength) {
     private static final double LIGHT = 4000;
+    private static final double MOST_OVER_YIELD = 10;
 
     public Material {
         Guard.named("name", name);
@@ -22,6 +31,20 @@ public record Material(String name, double youngsModulus, double poissonRatio, d
         Guard.within("poissonRatio", poissonRatio, 0, 0.5, "");
         Guard.notNegative("density", density, "kg/m3");
         Guard.positive("yieldStrength", yieldStrength, "Pa");
+        ultimateStrength = ultimateStrength == null ? Optional.empty() : ultimateStrength;
+        ultimateStrength.ifPresent(strength ->
+                Guard.within("ultimateStrength", strength, yieldStrength, MOST_OVER_YIELD * yieldStrength, "Pa"));
+    }
+
+    /** Its ultimate strength unknown. */
+    public static Material of(
+            String name, double youngsModulus, double poissonRatio, double density, double yieldStrength) {
+        return new Material(name, youngsModulus, poissonRatio, density, yieldStrength, Optional.empty());
+    }
+
+    /** Ultimate strength over yield strength, a ratio; 1 where nobody knows it. */
+    public double ultimateOverYield() {
+        return ultimateStrength.orElse(yieldStrength) / yieldStrength;
     }
 
     /** Whether it is a light alloy, which cannot be welded to steel: told by its density. */

@@ -8,6 +8,7 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
+import oddcradle.core.structure.CaseVariants;
 
 /** The softest pad that bears the donor's weight for long and does not let it move too far. */
 final class PadChoice {
@@ -38,7 +39,10 @@ final class PadChoice {
         double weight = job.donor().mass().mass() * G / mounts;
         double down = 1;
         double aside = 0;
-        for (LoadCase load : job.cases()) {
+        for (LoadCase load : CaseVariants.of(job)) {
+            if (!load.staysWhole()) {
+                continue;
+            }
             Vec3 field = load.field();
             down = Math.max(down, Math.abs(field.z()));
             aside = Math.max(aside, Math.hypot(field.x(), field.y()));

@@ -25,6 +25,7 @@ import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.section.Section;
+import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -134,8 +135,10 @@ public final class Proposals {
 
     /** Most that chain or belt draws on the donor under any case, N. */
     private double pull() {
-        double share =
-                base.job().cases().stream().mapToDouble(LoadCase::drive).max().orElse(0);
+        double share = CaseVariants.of(base.job()).stream()
+                .mapToDouble(LoadCase::drive)
+                .max()
+                .orElse(0);
         return share
                 * base.line().stages().stream()
                         .limit(1)

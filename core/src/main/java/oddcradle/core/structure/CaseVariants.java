@@ -2,14 +2,16 @@ package oddcradle.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.Shock;
 import oddcradle.core.math.Vec3;
 
 /**
- * The load cases of a job as they may really come: from the left as from the right, driving as driven, besides standing still and
- * full throttle, which no machine is spared.
+ * The load cases of a job as they may really come: from the left as from the right, pitching up as down, driving as driven, besides
+ * standing still and full throttle, which no machine is spared.
  */
 public final class CaseVariants {
     /** Id of the machine at rest. */
@@ -25,35 +27,62 @@ public final class CaseVariants {
 
     private CaseVariants() {}
 
-    /** Standing first, then the job's own with their variants, then full throttle if none of them drives. */
+    /** Standing first, then the job's own that are on with their variants, then full throttle if none of them drives. */
     public static List<LoadCase> of(Job job) {
         List<LoadCase> all = new ArrayList<>();
-        all.add(new LoadCase(STANDING, "standing", WEIGHT, 0));
-        for (LoadCase load : job.cases()) {
-            with(all, load);
-        }
+        all.add(LoadCase.of(STANDING, "standing", WEIGHT, 0));
+        List<LoadCase> own = job.cases().stream().filter(load -> !load.off()).toList();
+        own.forEach(load -> all.addAll(variants(load)));
         boolean drives = !job.line().stages().isEmpty()
                 || job.line().end().filter(LineEnd.Propeller.class::isInstance).isPresent();
-        if (drives && job.cases().stream().noneMatch(load -> load.drive() != 0)) {
-            with(all, new LoadCase(FULL_THROTTLE, "full throttle", WEIGHT, 1));
+        if (drives && own.stream().noneMatch(LoadCase::runs)) {
+            all.addAll(variants(LoadCase.of(FULL_THROTTLE, "full throttle", WEIGHT, 1)));
         }
         return List.copyOf(all);
     }
 
-    private static void with(List<LoadCase> all, LoadCase load) {
-        all.add(load);
-        Vec3 field = load.field();
-        if (field.y() != 0) {
-            all.add(new LoadCase(
-                    load.id() + OTHER_WAY + "mirrored",
-                    load.label() + ", other side",
-                    new Vec3(field.x(), -field.y(), field.z()),
-                    load.drive()));
+    /** A case and each of its ways turned round: alone and together. */
+    private static List<LoadCase> variants(LoadCase load) {
+        List<LoadCase> variants = new ArrayList<>(List.of(load));
+        if (load.field().y() != 0 || load.turning().x() != 0 || load.turning().z() != 0) {
+            turnRound(variants, CaseVariants::mirrored);
+        }
+        if (load.turning().y() != 0) {
+            turnRound(variants, CaseVariants::pitchedBack);
         }
         if (load.drive() != 0) {
-            all.add(new LoadCase(
-                    load.id() + OTHER_WAY + "overrun", load.label() + ", overrun", field, -OVERRUN * load.drive()));
+            turnRound(variants, load.shock() == Shock.NONE ? CaseVariants::overrun : CaseVariants::backward);
         }
+        return variants;
+    }
+
+    private static void turnRound(List<LoadCase> variants, UnaryOperator<LoadCase> way) {
+        variants.addAll(variants.stream().map(way).toList());
+    }
+
+    private static LoadCase mirrored(LoadCase load) {
+        Vec3 turning = load.turning();
+        return named(load, "mirrored", "other side")
+                .withField(new Vec3(
+                        load.field().x(), -load.field().y(), load.field().z()))
+                .withTurning(new Vec3(-turning.x(), turning.y(), -turning.z()));
+    }
+
+    private static LoadCase pitchedBack(LoadCase load) {
+        Vec3 turning = load.turning();
+        return named(load, "pitched", "pitching back").withTurning(new Vec3(turning.x(), -turning.y(), turning.z()));
+    }
+
+    private static LoadCase overrun(LoadCase load) {
+        return named(load, "overrun", "overrun").withDrive(-OVERRUN * load.drive());
+    }
+
+    private static LoadCase backward(LoadCase load) {
+        return named(load, "backward", "springing back").withDrive(-load.drive());
+    }
+
+    private static LoadCase named(LoadCase load, String way, String words) {
+        return load.withId(load.id() + OTHER_WAY + way).withLabel(load.label() + ", " + words);
     }
 
     /** Whether it is one of the job's own, or stands beside them. */

@@ -244,14 +244,17 @@ public final class CradleFrame {
     }
 
     private List<PointMass> masses() {
-        List<PointMass> masses = new ArrayList<>(HostMasses.of(job, seating));
+        List<PointMass> masses = new ArrayList<>();
+        for (PointMass mass : HostMasses.of(job, seating)) {
+            masses.add(new PointMass(joined.getOrDefault(mass.node(), mass.node()), mass.mass(), mass.position()));
+        }
         masses.add(
                 new PointMass(DONOR, job.donor().mass().mass(), seating.mass().cg()));
         return masses;
     }
 
     private FrameCase load(LoadCase load, LineResult line) {
-        DriveLoads drive = DriveLoads.of(job, seating, line, load.drive());
+        DriveLoads drive = DriveLoads.of(job, seating, line, load);
         return new FrameCase(
                 load.id(), drive.loads(), load.field().times(STANDARD_GRAVITY).plus(drive.field()));
     }

@@ -27,7 +27,7 @@ import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
 
 /**
- * How the donor moves from where it is drawn: under its weight, pushed by each load case, swinging while it starts and stops; on
+ * How the donor moves from where it is drawn: under its weight, pushed by each load case that is to be survived whole, swinging while it starts and stops; on
  * its mounts, on the cradle and on what the host gives beside that. Nothing moves where the frame cannot be solved.
  *
  * @param pushed by each load case, relative to the host and the centre of gravity, axes turned as the host's
@@ -169,9 +169,11 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         List<Pushed> pushed = new ArrayList<>();
         for (int k = 0; k < motions.size(); k++) {
             LoadCase load = input.cases().get(k);
-            SmallMotion motion = motions.get(k);
-            // Standing is the first of the cases.
-            pushed.add(new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(0)) : motion));
+            if (load.staysWhole()) {
+                SmallMotion motion = motions.get(k);
+                // Standing is the first of the cases.
+                pushed.add(new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(0)) : motion));
+            }
         }
         return pushed;
     }

@@ -11,11 +11,16 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.MachineWeight;
+import oddcradle.core.job.load.Level;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.Shock;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 
 /**
@@ -29,16 +34,24 @@ import oddcradle.core.placement.Seating;
 public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
     /** Friction of a belt in its groove; common practice. */
     private static final double FRICTION = 0.3;
-    /** Of a propeller at its best; common practice. */
-    private static final double PROPELLER = 0.8;
+    /** What a propeller at rest pulls, of what a perfect one would; common practice. */
+    private static final double FIGURE_OF_MERIT = 0.75;
+    /** Of air at sea level, kg/m3; ISA. */
+    private static final double AIR = 1.225;
+    /** Two blades answer a turn with twice the mean couple, twice a revolution; Den Hartog, Mechanical Vibrations, from memory. */
+    private static final double TWO_BLADES = 2;
+
+    private static final DriveLoads NONE = new DriveLoads(List.of(), Vec3.ZERO);
 
     public DriveLoads {
         loads = List.copyOf(loads);
     }
 
-    /** @param share of the most that the drive can put through: negative when the wheels drive the engine */
-    public static DriveLoads of(Job job, Seating seating, LineResult line, double share) {
-        return share == 0 ? new DriveLoads(List.of(), Vec3.ZERO) : new Making(job, seating, line).made(share);
+    public static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load) {
+        boolean idle = load.drive() == 0
+                && load.shock() == Shock.NONE
+                && load.turning().equals(Vec3.ZERO);
+        return idle ? NONE : new Making(job, seating, line, load).made();
     }
 
     /** The sense in which the output turns, by the right hand, unit; where nobody looked, that which drives forward. */
@@ -55,36 +68,92 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
         private final Job job;
         private final Seating seating;
         private final LineResult line;
+        private final LoadCase load;
         private final List<NodeLoad> loads = new ArrayList<>();
 
-        Making(Job job, Seating seating, LineResult line) {
+        Making(Job job, Seating seating, LineResult line, LoadCase load) {
             this.job = job;
             this.seating = seating;
             this.line = line;
+            this.load = load;
         }
 
-        DriveLoads made(double share) {
+        DriveLoads made() {
+            boolean braked = load.shock() == Shock.SHAFT_BRAKE;
+            int brake = job.line().shafts().size();
+            if (braked && brake == 0) {
+                return NONE;
+            }
+            double torque = braked ? -load.drive() * tyreTorque() : load.drive() * outputTorque();
+            shaken(torque);
+            if (load.shock() == Shock.KICK_BACK) {
+                // The drive is open while the engine is cranked.
+                return new DriveLoads(loads, Vec3.ZERO);
+            }
             Vec3 sense = sense(job, seating);
-            double torque = share * outputTorque();
             for (int k = 0; k < line.stages().size(); k++) {
                 StageResult stage = line.stages().get(k);
                 if (stage.problem().isPresent() || stage.stage().isInPlane() && !runs(stage, sense)) {
-                    return new DriveLoads(List.of(), Vec3.ZERO);
+                    return NONE;
                 }
-                if (stage.stage().isInPlane()) {
-                    pull(stage, k, sense, torque);
-                } else if (stage.stage() instanceof Stage.Gears gears) {
+                // The brake's caliper holds what the stages behind it turn its shaft with; before it nothing is loaded.
+                boolean loaded = torque != 0 && (!braked || k >= brake);
+                if (stage.stage() instanceof Stage.Gears gears) {
                     sense = gears.reverses() ? sense.negated() : sense;
-                } else {
+                } else if (loaded && stage.stage().isInPlane()) {
+                    pull(stage, k, sense, torque);
+                } else if (loaded) {
                     turn(k, sense, torque);
                 }
                 torque *= stage.ratio();
             }
-            if (line.stages().isEmpty()) {
-                propelled(sense, torque);
-                return new DriveLoads(loads, Vec3.ZERO);
+            return new DriveLoads(loads, ended(sense, torque));
+        }
+
+        /** What the last shaft drives takes its torque, and answers it. */
+        private Vec3 ended(Vec3 sense, double torque) {
+            LineEnd end = job.line().end().orElse(null);
+            if (end instanceof LineEnd.Propeller propeller) {
+                propelled(propeller, sense, torque);
+                return Vec3.ZERO;
             }
-            return new DriveLoads(loads, driven(sense, torque));
+            if (line.stages().isEmpty()) {
+                return Vec3.ZERO;
+            }
+            if (load.shock() == Shock.SHORT_CIRCUIT || load.shock() == Shock.OUT_OF_STEP) {
+                // The case holds the windings; the flywheels, not the donor, give what is over the rated torque.
+                Vec3 over = sense.times(torque * (load.shock().factor() - 1));
+                carried(axleNodes(), job.host().drivenEnd().point(), Vec3.ZERO, over);
+            }
+            return driven(sense, torque);
+        }
+
+        /**
+         * What the engine's own rotors and gas do to its block at once. What the drive takes over what the engine makes slows the
+         * flywheel down, and that turns the block with it; a kick-back turns it as the crank turns.
+         */
+        private void shaken(double torque) {
+            boolean clutch = load.shock() == Shock.CLUTCH_DROPPED || load.shock() == Shock.STALL;
+            if (clutch && !line.stages().isEmpty()) {
+                Engine engine = job.donor().engine();
+                double atCrank =
+                        torque / (engine.primaryRatio() * engine.gearRatios().get(0));
+                double made = load.shock() == Shock.STALL ? 0 : engine.maxTorque() * load.drive();
+                onDonor(
+                        seating.mass().cg(),
+                        Vec3.ZERO,
+                        CrankPlace.of(job).axis().times(atCrank - made));
+            }
+            if (load.shock() == Shock.KICK_BACK) {
+                CrankPlace crank = CrankPlace.of(job);
+                double peak = RunningEngine.of(job.donor().engine(), crank.turns())
+                        .source()
+                        .peakTorque();
+                onDonor(
+                        seating.mass().cg(),
+                        Vec3.ZERO,
+                        crank.axis().times(load.drive() * load.shock().factor() * peak));
+            }
         }
 
         /** Whether its wheels lie beside each other and turn about anything like one axis. */
@@ -95,19 +164,31 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
                     && along(stage).cross(sense).length() > 0.1;
         }
 
-        /** What leaves the donor at full throttle in the lowest gear, or as much of it as the tyres take, with the line's factor. */
+        /**
+         * What leaves the donor at full throttle in the lowest gear, or as much of it as the tyres take; with the line's factor, but
+         * where the case has one of its own.
+         */
         private double outputTorque() {
             Engine engine = job.donor().engine();
+            boolean clutch = load.shock() == Shock.CLUTCH_DROPPED || load.shock() == Shock.STALL;
             double ofEngine = engine.maxTorque()
                     * engine.primaryRatio()
-                    * engine.gearRatios().get(0);
-            DrivenEnd end = job.host().drivenEnd();
-            double ofTyres = end.grip() * end.axleLoad() * end.tyreRadius();
-            for (StageResult stage : line.stages()) {
-                ofTyres /= stage.ratio();
-            }
+                    * engine.gearRatios().get(0)
+                    * (clutch ? load.shock().factor() : 1);
+            double ofTyres = tyreTorque();
+            boolean ownFactor = load.shock() != Shock.NONE || load.level() != Level.WORKING;
             return (ofTyres > 0 ? Math.min(ofEngine, ofTyres) : ofEngine)
-                    * job.line().dynamicFactor();
+                    * (ownFactor ? 1 : job.line().dynamicFactor());
+        }
+
+        /** What the tyres hold, brought back to the output; 0 where nothing rolls. */
+        private double tyreTorque() {
+            DrivenEnd end = job.host().drivenEnd();
+            double torque = end.grip() * end.axleLoad() * end.tyreRadius();
+            for (StageResult stage : line.stages()) {
+                torque /= stage.ratio();
+            }
+            return torque;
         }
 
         /** Both runs of a chain or belt, along their true tangents. */
@@ -243,21 +324,35 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             return push.times(-1 / mass);
         }
 
-        /** Thrust along the shaft, and the donor turned against the propeller. */
-        private void propelled(Vec3 sense, double torque) {
-            if (!(job.line().end().orElse(null) instanceof LineEnd.Propeller propeller)) {
-                return;
+        /**
+         * Thrust along the shaft, what carries it turned against the propeller, and the couple with which it answers a turn. Thrust is
+         * the most there is, standing still: momentum theory (Rankine, Froude), and it does not grow with a factor on the torque.
+         */
+        private void propelled(LineEnd.Propeller propeller, Vec3 sense, double torque) {
+            Vec3 axis = sense.x() < 0 ? sense.negated() : sense;
+            double disc = Math.PI * propeller.diameter() * propeller.diameter() / 4;
+            double power = job.donor().engine().maxPower();
+            double most = FIGURE_OF_MERIT * Math.cbrt(2 * AIR * disc * power * power);
+            double share = Math.max(-1, Math.min(1, load.drive()));
+            Vec3 force = axis.times(share * most);
+            Vec3 moment = sense.times(-torque).plus(gyroscopic(propeller, sense));
+            if (line.stages().isEmpty()) {
+                onDonor(seating.driverCentre(), force, moment);
+            } else {
+                int last = line.stages().size() - 1;
+                onShaft(last, line.stages().get(last).driven().sprocketCentre(), force, moment);
             }
-            Vec3 axis = seating.driverAxis();
-            Vec3 forward = axis.x() < 0 ? axis.negated() : axis;
-            double thrust = propeller.airSpeed() == 0
-                    ? 0
-                    : PROPELLER * job.donor().engine().maxPower() / propeller.airSpeed();
-            double share = torque / outputTorque();
-            onDonor(
-                    seating.driverCentre(),
-                    forward.times(share * thrust),
-                    sense.times(torque).negated());
+        }
+
+        /** The turning of its spin wants a moment, and the mounts answer for it: {@code H x Omega}. */
+        private Vec3 gyroscopic(LineEnd.Propeller propeller, Vec3 sense) {
+            Engine engine = job.donor().engine();
+            double speed = engine.limitSpeed() > 0 ? engine.limitSpeed() : engine.cruiseSpeed();
+            for (StageResult stage : line.stages()) {
+                speed /= stage.ratio();
+            }
+            double factor = propeller.blades() == 2 ? TWO_BLADES : 1;
+            return sense.cross(load.turning()).times(factor * propeller.inertia() * speed);
         }
     }
 }

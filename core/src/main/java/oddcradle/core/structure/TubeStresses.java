@@ -2,6 +2,7 @@ package oddcradle.core.structure;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +11,7 @@ import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
@@ -40,7 +42,11 @@ public final class TubeStresses {
                 tubes, CaseVariants.of(job), job.materials(), job.build().yieldFactor(), frame, result);
     }
 
-    private record Worst(LoadCase load, MemberResult piece) {}
+    private record Worst(LoadCase load, MemberResult piece, double allowed) {
+        double utilisation() {
+            return piece.vonMisesMax() / allowed;
+        }
+    }
 
     /** The worst of every tube over its pieces and the cases, the most used first. */
     public static List<TubeStress> of(Input input) {
@@ -49,28 +55,34 @@ public final class TubeStresses {
         input.tubes().forEach(tube -> tubes.put(tube.id(), tube));
         Map<String, LoadCase> loads = new HashMap<>();
         input.cases().forEach(load -> loads.put(load.id(), load));
-        Map<String, Double> allowed = new HashMap<>();
-        input.materials()
-                .forEach(material -> allowed.put(material.name(), material.yieldStrength() / input.yieldFactor()));
+        Map<String, EnumMap<Level, Double>> allowed = new HashMap<>();
+        input.materials().forEach(material -> allowed.put(material.name(), allowed(material, input.yieldFactor())));
         Map<String, Worst> worst = new LinkedHashMap<>();
         for (CaseResult each : input.result().cases()) {
             LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
                 String tube = built.memberOfPiece().get(piece.id());
+                double may = allowed.get(tubes.get(tube).material()).get(load.level());
                 Worst before = worst.get(tube);
-                if (before == null || piece.vonMisesMax() > before.piece().vonMisesMax()) {
-                    worst.put(tube, new Worst(load, piece));
+                if (before == null || piece.vonMisesMax() / may > before.utilisation()) {
+                    worst.put(tube, new Worst(load, piece, may));
                 }
             }
         }
         List<TubeStress> uses = new ArrayList<>();
         worst.forEach((id, each) -> {
-            Member tube = tubes.get(id);
             Vec3 at = built.pointOn(each.piece().id(), each.piece().worstAt());
-            uses.add(new TubeStress(
-                    tube, each.piece().id(), each.load(), each.piece(), allowed.get(tube.material()), at));
+            uses.add(new TubeStress(tubes.get(id), each.piece().id(), each.load(), each.piece(), each.allowed(), at));
         });
         uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
         return uses;
+    }
+
+    private static EnumMap<Level, Double> allowed(Material material, double yieldFactor) {
+        EnumMap<Level, Double> allowed = new EnumMap<>(Level.class);
+        for (Level level : Level.values()) {
+            allowed.put(level, material.yieldStrength() / level.onYield(yieldFactor, material.ultimateOverYield()));
+        }
+        return allowed;
     }
 }

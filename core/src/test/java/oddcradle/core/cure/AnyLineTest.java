@@ -135,7 +135,8 @@ class AnyLineTest {
                         0.1,
                         1.5,
                         0.1,
-                        random.nextBoolean()));
+                        random.nextBoolean(),
+                        2 + random.nextInt(4)));
             default -> Optional.empty();
         };
     }

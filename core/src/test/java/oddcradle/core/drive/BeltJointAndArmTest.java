@@ -190,7 +190,7 @@ class BeltJointAndArmTest {
     /** A 72 inch propeller at 2700 rpm: tips at pi D n = 258.5 m/s, Mach 0.78 in flight at 60 m/s (arithmetic). */
     @Test
     void propellerTips_reachTheirMachNumber() {
-        LineEnd.Propeller propeller = new LineEnd.Propeller(1.8288, 0.8, 60, 0.05, 0, 0.1, 1.5, 0.19, false);
+        LineEnd.Propeller propeller = new LineEnd.Propeller(1.8288, 0.8, 60, 0.05, 0, 0.1, 1.5, 0.19, false, 2);
         double speed = 2700 * Math.PI / 30;
         assertThat(propeller.tipSpeed(speed)).isCloseTo(258.5, within(0.1));
         assertThat(propeller.helicalMach(speed)).isCloseTo(0.780, within(0.001));

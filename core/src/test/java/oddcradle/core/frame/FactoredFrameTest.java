@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 /** Bodies on mounts, added to a frame factored alone, against frame, mounts and bodies factored together. */
 class FactoredFrameTest {
-    private static final Material STEEL = new Material("steel", 205e9, 0.29, 7850, 350e6);
+    private static final Material STEEL = Material.of("steel", 205e9, 0.29, 7850, 350e6);
     private static final Tube TUBE = new Tube(0.03, 0.002);
     private static final int FRAMES = 40;
 

@@ -11,7 +11,7 @@ import oddcradle.core.section.Tube;
 import org.junit.jupiter.api.Test;
 
 class FrameFlexibilityTest {
-    private static final Material STEEL = new Material("steel", 205e9, 0.29, 7850, 350e6);
+    private static final Material STEEL = Material.of("steel", 205e9, 0.29, 7850, 350e6);
     private static final Tube TUBE = new Tube(0.03, 0.002);
 
     private static FrameInput cantilever(double length) {

@@ -9,8 +9,8 @@ import oddcradle.core.section.Tube;
 
 /** Small frames for the tests. */
 final class Frames {
-    static final Material STEEL = new Material("steel", 2.05e11, 0.29, 7850, 3.5e8);
-    static final Material WEIGHTLESS = new Material("steel without weight", 2.05e11, 0.29, 0, 3.5e8);
+    static final Material STEEL = Material.of("steel", 2.05e11, 0.29, 7850, 3.5e8);
+    static final Material WEIGHTLESS = Material.of("steel without weight", 2.05e11, 0.29, 0, 3.5e8);
     static final Section TUBE = new Tube(0.03175, 0.002413);
     static final double EI = STEEL.youngsModulus() * TUBE.secondMomentY();
     static final double GJ = STEEL.shearModulus() * TUBE.torsionConstant();

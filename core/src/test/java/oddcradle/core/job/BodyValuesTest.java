@@ -64,7 +64,7 @@ class BodyValuesTest {
                 new Stage.JointShaft("S", "shaft", false, 0.2, 0.35, 0.98),
                 new LineEnd.Road(0.9, 0.02, Optional.of(new LineEnd.Brakes(2, 460, 0.9))),
                 new LineEnd.Generator(4, 60, 0.04, 10, 0.1, 0.2),
-                new LineEnd.Propeller(1.6, 0.5, 55, 0.05, -0.3, 0.1, 3.6, 0.19, false),
+                new LineEnd.Propeller(1.6, 0.5, 55, 0.05, -0.3, 0.1, 3.6, 0.19, false, 2),
                 new Datum.Pivot("B1", new Vec3(1, 2, 3), Vec3.Y, 0.012, 0.04, 0.0001, -0.0001),
                 new Datum.Thrust(new Vec3(3, 2, 1), 0.03, -0.02, 0.005),
                 new SwingArm(new Vec3(1, 0, 2), 0.5, 0.3, -0.2, true),

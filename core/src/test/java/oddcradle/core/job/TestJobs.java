@@ -50,7 +50,7 @@ public final class TestJobs {
     public static Job plain() {
         return new Job(
                 "test bench",
-                List.of(new Material(STEEL, 2.05e11, 0.29, 7850, 3.5e8)),
+                List.of(Material.of(STEEL, 2.05e11, 0.29, 7850, 3.5e8)),
                 donor(),
                 host(),
                 new Line(
@@ -68,8 +68,8 @@ public final class TestJobs {
                         List.of(Freedom.LEFT, Freedom.YAW, Freedom.PITCH, Freedom.ROLL)),
                 cradle(),
                 List.of(
-                        new LoadCase("bump", "3 g down", new Vec3(0, 0, -3), 0),
-                        new LoadCase("pull", "full throttle", new Vec3(0, 0, -1), 1)),
+                        LoadCase.of("bump", "3 g down", new Vec3(0, 0, -3), 0),
+                        LoadCase.of("pull", "full throttle", new Vec3(0, 0, -1), 1)),
                 new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050, 0.050, null), null, null),
                 List.of(),
                 Weights.EVEN,
@@ -167,8 +167,7 @@ public final class TestJobs {
     public static Job stiff() {
         Job job = plain();
         return job.withMaterials(job.materials().stream()
-                .map(each ->
-                        new Material(each.name(), STIFF, each.poissonRatio(), each.density(), each.yieldStrength()))
+                .map(each -> Material.of(each.name(), STIFF, each.poissonRatio(), each.density(), each.yieldStrength()))
                 .toList());
     }
 

@@ -88,7 +88,7 @@ class WeldAndTabTest {
 
     @Test
     void tab_isTheThinnestThatHolds_byHandbookBending() {
-        Tab.Load load = new Tab.Load("side", 0, 0, 600);
+        Tab.Load load = Tab.Load.working("side", 0, 0, 600);
         Tab tab = Tab.design(wanted(0.03, load));
         double stress = 600 * 0.03 / (0.04 * tab.thickness() * tab.thickness() / 6);
         assertThat(tab.worst()).isEqualTo("bending");
@@ -100,7 +100,7 @@ class WeldAndTabTest {
 
     @Test
     void longTabUnderSideLoad_isBoxed() {
-        Tab tab = Tab.design(wanted(0.09, new Tab.Load("side", 0, 0, 2500)));
+        Tab tab = Tab.design(wanted(0.09, Tab.Load.working("side", 0, 0, 2500)));
         assertThat(tab.boxed()).isTrue();
         assertThat(tab.utilisation()).isLessThanOrEqualTo(1);
     }
@@ -108,7 +108,7 @@ class WeldAndTabTest {
     @Test
     void tabIsNeverThinnerThanItsWeld_unlessDecided() {
         for (double out = 10; out < 3000; out *= 1.7) {
-            Tab tab = Tab.design(wanted(0.04, new Tab.Load("any", out, out, out)));
+            Tab tab = Tab.design(wanted(0.04, Tab.Load.working("any", out, out, out)));
             assertThat(tab.leg()).as("at %s N", out).isLessThanOrEqualTo(tab.thickness() + 1e-9);
         }
         Tab.Wanted thin = new Tab.Wanted(
@@ -119,7 +119,7 @@ class WeldAndTabTest {
     @Test
     void bearingAndTearing_areForceOverTheirAreas() {
         Tab.Wanted along = new Tab.Wanted(
-                List.of(new Tab.Load("pull", 9000, 0, 0)),
+                List.of(Tab.Load.working("pull", 9000, 0, 0)),
                 1,
                 0.02,
                 0.0105,

@@ -139,7 +139,7 @@ class KindsTest {
 
     @Test
     void alloyRails_areClampedInEveryKind() throws Exception {
-        Material alloy = new Material("6061-T6", 68.9e9, 0.33, 2700, 241e6);
+        Material alloy = Material.of("6061-T6", 68.9e9, 0.33, 2700, 241e6);
         List<Material> materials = new ArrayList<>(JOB.materials());
         materials.add(alloy);
         Host host = JOB.host();

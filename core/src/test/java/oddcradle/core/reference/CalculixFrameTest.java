@@ -32,7 +32,7 @@ import org.junit.jupiter.api.io.TempDir;
 class CalculixFrameTest {
     private static final int PIECES = 8;
     private static final Tube TUBE = new Tube(0.0318, 0.0024);
-    private static final Material STEEL = new Material("steel", 2.05e11, 0.29, 7850, 3.5e8);
+    private static final Material STEEL = Material.of("steel", 2.05e11, 0.29, 7850, 3.5e8);
     private static final Vec3[] POINTS = {
         new Vec3(0, 0, 0),
         new Vec3(0.1, 0, 0.6),

@@ -34,7 +34,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Frame flexibility, modes on a frame that gives, bolt groups and notched tubes, worked out another way in NumPy and SciPy. */
 class SciPyCradleTest {
-    private static final Material STEEL = new Material("steel", 205e9, 0.29, 7850, 350e6);
+    private static final Material STEEL = Material.of("steel", 205e9, 0.29, 7850, 350e6);
     private static final Tube TUBE = new Tube(0.03, 0.002);
 
     private static String array(Vec3 v) {

@@ -86,7 +86,7 @@ class CradleFrameTest {
     @Test
     void everyCase_comesAsItReallyMay() {
         Job job = JOB.withCases(List.of(
-                new LoadCase("corner", "corner", new Vec3(0, 1, -1), 0), new LoadCase("pull", "pull", Vec3.Z, 0.5)));
+                LoadCase.of("corner", "corner", new Vec3(0, 1, -1), 0), LoadCase.of("pull", "pull", Vec3.Z, 0.5)));
         assertThat(CaseVariants.of(job))
                 .extracting(LoadCase::label)
                 .containsExactly("standing", "corner", "corner, other side", "pull", "pull, overrun");

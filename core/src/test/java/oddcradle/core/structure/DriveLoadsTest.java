@@ -20,8 +20,11 @@ import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.job.line.Line;
+import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.Shock;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 import org.junit.jupiter.api.Test;
 
@@ -35,8 +38,12 @@ class DriveLoadsTest {
     }
 
     private static DriveLoads loads(Job job, double share) {
+        return loads(job, LoadCase.of("load", "load", new Vec3(0, 0, -1), share));
+    }
+
+    private static DriveLoads loads(Job job, LoadCase load) {
         Seating seating = Seating.of(job);
-        return DriveLoads.of(job, seating, LineResult.of(job, seating), share);
+        return DriveLoads.of(job, seating, LineResult.of(job, seating), load);
     }
 
     private static Vec3 place(Job job, String node) {
@@ -119,8 +126,8 @@ class DriveLoadsTest {
         Job still = weighed(JOB);
         for (double share : new double[] {1, -1}) {
             Job job = still.withCases(List.of(
-                    new LoadCase("rest", "rest", new Vec3(0, 0, -1), 0),
-                    new LoadCase("pull", "pull", new Vec3(0, 0, -1), share)));
+                    LoadCase.of("rest", "rest", new Vec3(0, 0, -1), 0),
+                    LoadCase.of("pull", "pull", new Vec3(0, 0, -1), share)));
             Seating seating = Seating.of(job);
             var cases = FrameAnalysis.solve(CradleFrame.of(job, seating, LineResult.of(job, seating))
                             .input())
@@ -176,12 +183,98 @@ class DriveLoadsTest {
 
     @Test
     void propeller_pullsAndTurnsTheDonorAgainstItself() {
-        Job job = withLine(JOB, List.of(), List.of(), new LineEnd.Propeller(1.7, 0.6, 50, 0.1, 0, 0, 0, 0, true));
+        Job job = withLine(JOB, List.of(), List.of(), new LineEnd.Propeller(1.7, 0.6, 50, 0.1, 0, 0, 0, 0, true, 2));
         DriveLoads drive = loads(job, 1);
         assertThat(drive.loads()).hasSize(1);
         NodeLoad load = drive.loads().get(0);
-        // Eight tenths of the power at 50 m/s (common practice).
-        assertThat(load.force().length()).isCloseTo(0.8 * job.donor().engine().maxPower() / 50, within(1e-6));
+        // Momentum theory, P = T^1.5 / sqrt(2 rho A), and three quarters of it (common practice).
+        double thrust = load.force().length() / 0.75;
+        double disc = Math.PI / 4 * 1.7 * 1.7;
+        assertThat(Math.pow(thrust, 1.5) / Math.sqrt(2 * 1.225 * disc))
+                .isCloseTo(job.donor().engine().maxPower(), within(1.0));
         assertThat(load.moment().dot(DriveLoads.sense(job, Seating.of(job)))).isNegative();
+        // A factor on the torque is for its unevenness: no air pushes harder for it.
+        NodeLoad limit = loads(job, LoadCase.of("limit", "limit", Vec3.Z, 2).withLevel(Level.LIMIT))
+                .loads()
+                .get(0);
+        assertThat(limit.force().length()).isCloseTo(load.force().length(), within(1e-9));
+    }
+
+    /** A propeller turning clockwise from behind yawed to the left lifts its nose (right-hand rule, a known trade fact). */
+    @Test
+    void propeller_answersATurnSquareToIt() {
+        Job job = withLine(JOB, List.of(), List.of(), new LineEnd.Propeller(1.7, 0.6, 50, 0.1, 0, 0, 0, 0, true, 3));
+        Vec3 spin = DriveLoads.sense(job, Seating.of(job));
+        Vec3 turning = spin.anyPerpendicular().times(2.5);
+        LoadCase still = LoadCase.of("yaw", "yaw", Vec3.Z, 0).withTurning(turning);
+        Vec3 three = loads(job, still).loads().get(0).moment();
+        double expected = 0.6 * job.donor().engine().cruiseSpeed() * 2.5;
+        assertThat(three.length()).isCloseTo(expected, within(1e-9 * expected));
+        // What holds the propeller is pushed as the spin's tip goes when the airframe turns: H x Omega.
+        assertThat(three.unit().dot(spin.cross(turning).unit())).isCloseTo(1, within(1e-9));
+        Job two = withLine(job, List.of(), List.of(), new LineEnd.Propeller(1.7, 0.6, 50, 0.1, 0, 0, 0, 0, true, 2));
+        assertThat(loads(two, still).loads().get(0).moment().length()).isCloseTo(2 * expected, within(1e-9 * expected));
+    }
+
+    private static LoadCase sudden(Shock shock, double share) {
+        return LoadCase.of("sudden", "sudden", new Vec3(0, 0, -1), share).withShock(shock);
+    }
+
+    /** On tyres that never slip: what the clutch takes over what the engine makes slows the flywheel, and that turns the block on. */
+    @Test
+    void droppedClutch_turnsTheBlockByWhatItTakesFromTheFlywheel() {
+        Job free = weighed(
+                JOB.withHost(JOB.host().withDrivenEnd(JOB.host().drivenEnd().with(6, 0))));
+        double engine = free.donor().engine().maxTorque();
+        Vec3 crank = CrankPlace.of(free).axis();
+        Vec3 steady = onDonor(free, LoadCase.of("pull", "pull", Vec3.Z, 1).withLevel(Level.LIMIT));
+        Vec3 dropped = onDonor(free, sudden(Shock.CLUTCH_DROPPED, 1));
+        // Twice the pull, and the flywheel's own answer: once the engine's torque.
+        assertThat(dropped.minus(steady.times(2)).minus(crank.times(engine)).length())
+                .isLessThan(1e-9 * steady.length());
+        Vec3 stalled = onDonor(free, sudden(Shock.STALL, 1));
+        assertThat(stalled.minus(dropped).minus(crank.times(engine)).length()).isLessThan(1e-9 * steady.length());
+    }
+
+    private static Vec3 onDonor(Job job, LoadCase load) {
+        return loads(job, load).loads().stream()
+                .filter(each -> each.node().equals(CradleFrame.DONOR))
+                .map(NodeLoad::moment)
+                .reduce(Vec3.ZERO, Vec3::plus);
+    }
+
+    /** Single-cylinder peak torque is many times its mean (Taylor, vol. 2, from memory); it pushes nothing and loads no chain. */
+    @Test
+    void kickBack_turnsTheBlockAlone() {
+        DriveLoads kick = loads(JOB, sudden(Shock.KICK_BACK, 1));
+        assertThat(kick.loads()).hasSize(1);
+        Vec3 moment = kick.loads().get(0).moment();
+        double ofOne = JOB.donor().engine().maxTorque() / JOB.donor().engine().cylinders();
+        assertThat(kick.loads().get(0).force()).isEqualTo(Vec3.ZERO);
+        assertThat(moment.length()).isBetween(8 * ofOne, 40 * ofOne);
+        assertThat(moment.cross(CrankPlace.of(JOB).axis()).length()).isLessThan(1e-9 * moment.length());
+        assertThat(loads(JOB, sudden(Shock.KICK_BACK, -1))
+                        .loads()
+                        .get(0)
+                        .moment()
+                        .plus(moment)
+                        .length())
+                .isLessThan(1e-9);
+    }
+
+    /** A generator's windings pull at its case; the crank's flywheel, and not the engine's block, gives the torque. */
+    @Test
+    void shortCircuit_turnsTheGeneratorAndNotTheDonor() {
+        Stage coupling = new Stage.Coupling("S1", "coupling", 0.001, 0.02, 400);
+        Job job = JOB.withHost(JOB.host().withDrivenEnd(JOB.host().drivenEnd().with(4, 0)));
+        job = withLine(job, List.of(coupling), List.of(), new LineEnd.Generator(4, 50, 0.05, 0, 0.1, 0.1));
+        job = job.withDonor(job.donor().withOutput(job.donor().output().withForm(OutputForm.COUPLING)));
+        Vec3 running = onDonor(job, LoadCase.of("run", "run", Vec3.Z, 1).withLevel(Level.LIMIT));
+        assertThat(onDonor(job, sudden(Shock.SHORT_CIRCUIT, 1)).minus(running).length())
+                .isLessThan(1e-9);
+        Vec3 onCase = moment(job, loads(job, sudden(Shock.SHORT_CIRCUIT, 1)))
+                .minus(onDonor(job, sudden(Shock.SHORT_CIRCUIT, 1)));
+        // Several times rated torque (common practice).
+        assertThat(onCase.length() / running.length()).isBetween(5.0, 10.0);
     }
 }

@@ -102,7 +102,7 @@ final class FrameCalculator {
         if (!(e > 0)) {
             throw new InvalidValue("E", "is " + e + " Pa, must be greater than 0");
         }
-        return new Material("material", e, in.number("nu"), in.number("rho", 0), UNUSED_YIELD);
+        return Material.of("material", e, in.number("nu"), in.number("rho", 0), UNUSED_YIELD);
     }
 
     private static Section section(Fields in) {

@@ -49,7 +49,7 @@ class LineJobTest {
                 new LineEnd.Road(0.9, 0.02, Optional.of(new LineEnd.Brakes(2, 460, 0.9))),
                 new LineEnd.Generator(4, 60, 0.04, 0, 0.1, 0.2),
                 new LineEnd.Generator(0, 0, 0, 300, 0, 0),
-                new LineEnd.Propeller(1.6, 0.5, 55, 0.05, -0.3, 0.1, 3.6, 0.19, false));
+                new LineEnd.Propeller(1.6, 0.5, 55, 0.05, -0.3, 0.1, 3.6, 0.19, false, 2));
     }
 
     private static Line line(LineEnd end) {

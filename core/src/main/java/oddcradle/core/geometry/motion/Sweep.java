@@ -21,7 +21,7 @@ import oddcradle.core.mechanics.Pose;
 /**
  * A solid with all the places its motions take it to. Its distance to something fixed is the least over all of them: branch
  * and bound on the ranges, with the farthest travel of any of its points as the bound of how fast a distance can change. Good
- * to {@value #TOLERANCE} m and never too large by more.
+ * to {@value #TOLERANCE} m and never too large by more; of an overlap the depth to one part in twenty.
  */
 public final class Sweep {
     static final double TOLERANCE = 1e-5;
@@ -29,6 +29,9 @@ public final class Sweep {
     private static final int QUICK_PIECES = 300;
     private static final int MOST_MOTIONS = 3;
     private static final int MOST_PIECES = 20_000;
+    /** How near the depth of an overlap is told, a share of it. */
+    private static final double SHARE_OF_DEPTH = 0.05;
+
     private static final int PIECES_FOR_BOUNDS = 16;
     /** Places of a cover, all motions together. */
     private static final int MOST_COVER = 64;
@@ -257,7 +260,7 @@ public final class Sweep {
             Piece piece = open.poll();
             if (pieces >= mostPieces
                     || best.distance() < tooLittle
-                    || piece.bound() >= Math.min(enough, best.distance() - tolerance)) {
+                    || piece.bound() >= Math.min(enough, best.distance() - near(best, tolerance))) {
                 least = piece.bound();
                 break;
             }
@@ -276,7 +279,7 @@ public final class Sweep {
                     bestAt = m;
                 }
                 double bound = here.distance() - reach(w);
-                if (bound < Math.min(enough, best.distance() - tolerance)) {
+                if (bound < Math.min(enough, best.distance() - near(best, tolerance))) {
                     open.add(new Piece(m, w, bound));
                 }
             }
@@ -285,7 +288,12 @@ public final class Sweep {
         for (double value : bestAt) {
             values.add(value);
         }
-        return new Bounded(new Nearest(best, values), Math.min(least, best.distance() - tolerance));
+        return new Bounded(new Nearest(best, values), Math.min(least, best.distance() - near(best, tolerance)));
+    }
+
+    /** Of what overlaps, no need to know the depth to a hair. */
+    private static double near(Separation best, double tolerance) {
+        return Math.max(tolerance, -SHARE_OF_DEPTH * best.distance());
     }
 
     private Separation at(

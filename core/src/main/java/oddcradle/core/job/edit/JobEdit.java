@@ -23,6 +23,7 @@ public sealed interface JobEdit
                 CandidateEdit,
                 CradleEdit,
                 LineEdit,
+                LoadEdit,
                 SeatEdit,
                 SurveyEdit,
                 ReplaceJob,

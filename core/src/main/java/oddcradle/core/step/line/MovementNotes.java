@@ -40,7 +40,7 @@ final class MovementNotes {
         List<LoadCase> cases = CaseVariants.of(job);
         for (DonorMovement.Pushed each : movement.pushed()) {
             boolean runs = each.id().equals(CaseVariants.STANDING)
-                    || cases.stream().anyMatch(load -> load.id().equals(each.id()) && load.drive() != 0);
+                    || cases.stream().anyMatch(load -> load.id().equals(each.id()) && load.runs());
             (runs ? running : knocked).add(each);
         }
     }

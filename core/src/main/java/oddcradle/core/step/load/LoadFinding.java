@@ -4,8 +4,13 @@ import oddcradle.core.finding.FindingCode;
 
 /** What may be found of the loaded frame. */
 public enum LoadFinding implements FindingCode {
+    MEETS_NOTHING,
+    MIXED_SETS,
     MOVEMENT,
-    STRESS;
+    NO_CASES,
+    NO_ULTIMATE,
+    STRESS,
+    WRONG_SET;
 
     @Override
     public String area() {

@@ -4,7 +4,7 @@ import static oddcradle.core.finding.Why.input;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -18,6 +18,8 @@ import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.frame.NodeMovement;
 import oddcradle.core.frame.Reaction;
+import oddcradle.core.job.line.Line;
+import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
@@ -34,19 +36,23 @@ public final class LoadReport {
     private static final Source FRAME =
             Source.fromMemory("Przemieniecki, Theory of Matrix Structural Analysis, 1968; von Mises");
     private static final int GOOD_TUBES_TOLD = 2;
-    private static final double MOST_SPROCKET_MOVEMENT = 0.010;
+    private static final double MOST_DRIVER_MOVEMENT = 0.010;
 
     private LoadReport() {}
 
     /**
      * Everything that decides the report.
      *
+     * @param cases with their variants
+     * @param own the job's own, those that are off among them
      * @param yieldFactor that stresses keep from yielding
      * @param frame as solved
      * @param stresses of every tube in its worst case, the hardest worked first
      */
     public record Input(
+            Line line,
             List<LoadCase> cases,
+            List<LoadCase> own,
             List<Material> materials,
             double yieldFactor,
             Seating seating,
@@ -59,6 +65,7 @@ public final class LoadReport {
         ReportBuilder report = new ReportBuilder(Step.LOAD);
         report.findings(outcome.reasons());
         outcome.answer().ifPresent(result -> {
+            CaseNotes.add(report, input.line(), input.own(), input.materials());
             int good = 0;
             for (TubeStress use : uses) {
                 if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
@@ -73,6 +80,7 @@ public final class LoadReport {
                         why(input, worst));
             }
             result.cases().stream().filter(each -> isTold(input, each)).forEach(each -> figures(report, input, each));
+            pulled(report, input, result);
         });
         return report.report();
     }
@@ -112,9 +120,6 @@ public final class LoadReport {
                         "sum of the reactions; " + leftOver(result.equilibriumError()),
                         List.of(),
                         Source.derived("equilibrium")));
-        if (load.drive() != 0) {
-            movement(report, input.seating(), result, load);
-        }
     }
 
     private static String leftOver(double error) {
@@ -123,61 +128,81 @@ public final class LoadReport {
                 : (float) error + " of the greatest load is left over";
     }
 
-    private static void movement(ReportBuilder report, Seating seating, CaseResult result, LoadCase load) {
-        Optional<NodeMovement> donor = result.node(CradleFrame.DONOR);
-        donor.ifPresent(movement -> {
-            Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
-            Vec3 atSprocket = movement.displacement().plus(movement.rotation().cross(arm));
-            Quantity moves = Quantity.length(atSprocket.length());
-            Quantity limit = Quantity.length(MOST_SPROCKET_MOVEMENT);
-            Why why = new Why(
-                    "u + theta x r of the donor at its sprocket",
-                    List.of(
-                            input("forward", Quantity.length(atSprocket.x())),
-                            input("left", Quantity.length(atSprocket.y())),
-                            input("up", Quantity.length(atSprocket.z()))),
-                    Source.commonPractice());
-            report.figure(load.label() + ": front sprocket moves", moves, why);
-            boolean steady = moves.si() <= limit.si();
-            report.atMost(
-                    LoadFinding.MOVEMENT,
-                    steady ? Severity.GOOD : Severity.WATCH,
-                    Phrase.of(
-                            steady
-                                    ? "the pull moves the front sprocket {}, within {}"
-                                    : "the pull moves the front sprocket {}; beyond {} the chain slackens and jumps",
-                            moves,
-                            limit),
-                    moves,
-                    limit,
-                    Place.of(Subject.DONOR, seating.driverCentre()),
-                    why);
-        });
+    /** What the pull of chain or belt does to the sprocket it draws at, in the worst of the cases in which the machine works. */
+    private static void pulled(ReportBuilder report, Input input, FrameResult result) {
+        if (input.line().stages().isEmpty() || !input.line().stages().get(0).isInPlane()) {
+            return;
+        }
+        Vec3 worst = Vec3.ZERO;
+        LoadCase under = null;
+        for (CaseResult each : result.cases()) {
+            LoadCase load = load(input, each);
+            Vec3 moves = atDriver(input.seating(), each);
+            if (load.runs() && (under == null || moves.length() > worst.length())) {
+                worst = moves;
+                under = load;
+            }
+        }
+        if (under == null) {
+            return;
+        }
+        Quantity moves = Quantity.length(worst.length());
+        Quantity limit = Quantity.length(MOST_DRIVER_MOVEMENT);
+        String wheel = input.line().stages().get(0) instanceof Stage.Chain ? "front sprocket" : "front pulley";
+        Why why = new Why(
+                "u + theta x r of the donor at its " + wheel,
+                List.of(
+                        input("forward", Quantity.length(worst.x())),
+                        input("left", Quantity.length(worst.y())),
+                        input("up", Quantity.length(worst.z()))),
+                Source.commonPractice());
+        report.figure(under.label() + ": " + wheel + " moves", moves, why);
+        report.atMost(
+                LoadFinding.MOVEMENT,
+                Severity.WATCH,
+                moves,
+                limit,
+                Phrase.of("the pull moves the {} {}, within {} ({})", wheel, moves, limit, under.label()),
+                Phrase.of(
+                        "the pull moves the {} {} ({}); beyond {} the drive slackens and jumps",
+                        wheel,
+                        moves,
+                        under.label(),
+                        limit),
+                Place.of(Subject.DONOR, input.seating().driverCentre()),
+                why);
+    }
+
+    private static Vec3 atDriver(Seating seating, CaseResult result) {
+        NodeMovement donor = result.node(CradleFrame.DONOR).orElseThrow();
+        Vec3 arm = seating.driverCentre().minus(seating.mass().cg());
+        return donor.displacement().plus(donor.rotation().cross(arm));
     }
 
     private static Why why(Input input, TubeStress use) {
+        Material material = use.tube().madeOf(input.materials());
+        String against = use.load().level().against(input.yieldFactor(), material.ultimateOverYield());
         return new Why(
-                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against yield / " + input.yieldFactor(),
+                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against " + against,
                 List.of(
                         input("stress", Quantity.stress(use.piece().vonMisesMax())),
-                        input(
-                                "yield",
-                                Quantity.stress(
-                                        use.tube().madeOf(input.materials()).yieldStrength()))),
+                        input("yield", Quantity.stress(material.yieldStrength()))),
                 FRAME);
     }
 
     private static void stress(ReportBuilder report, Input input, TubeStress use) {
         Quantity stress = Quantity.stress(use.piece().vonMisesMax());
         Quantity allowed = Quantity.stress(use.allowed());
-        boolean held = use.utilisation() <= 1;
         boolean yields =
                 use.piece().vonMisesMax() > use.tube().madeOf(input.materials()).yieldStrength();
-        String text = held
+        boolean breaks = use.load().level() == Level.ULTIMATE;
+        String text = use.utilisation() <= 1
                 ? "{} ({}) is stressed to {} in \"{}\"; {} is allowed"
-                : yields
-                        ? "{} ({}) yields: {} in \"{}\", {} is allowed"
-                        : "{} ({}) is overloaded: {} in \"{}\", {} is allowed";
+                : breaks
+                        ? "{} ({}) breaks: {} in \"{}\", {} is allowed"
+                        : yields
+                                ? "{} ({}) yields: {} in \"{}\", {} is allowed"
+                                : "{} ({}) is overloaded: {} in \"{}\", {} is allowed";
         report.atMost(
                 LoadFinding.STRESS,
                 Severity.ofUtilisation(use.utilisation()),

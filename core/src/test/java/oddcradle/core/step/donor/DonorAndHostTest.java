@@ -146,7 +146,7 @@ class DonorAndHostTest {
     @Test
     void steelOnALightAlloyTube_cannotBeWelded() {
         List<Material> materials = new ArrayList<>(JOB.materials());
-        materials.add(new Material("alloy", 69e9, 0.33, 2700, 2.4e8));
+        materials.add(Material.of("alloy", 69e9, 0.33, 2700, 2.4e8));
         List<Member> members = JOB.host().members().stream()
                 .map(member -> member.id().equals("H1L")
                         ? Member.sound(member.id(), member.label(), member.nodes(), member.section(), "alloy")

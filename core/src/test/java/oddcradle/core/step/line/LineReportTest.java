@@ -132,7 +132,7 @@ class LineReportTest {
         Job job = direct.withLine(
                 direct.line().withDatum(new Datum(Datum.Rule.THRUST_LINE, "", Optional.empty(), Optional.of(wanted))));
         mendedByItsFirstCure(job, "line.thrust");
-        LineEnd.Propeller disc = new LineEnd.Propeller(1.2, 0.4, 50, 0.05, 0, 0.05, 1.4, 0, true);
+        LineEnd.Propeller disc = new LineEnd.Propeller(1.2, 0.4, 50, 0.05, 0, 0.05, 1.4, 0, true, 2);
         Job low = job.withLine(job.line().withEnd(Optional.of(disc)));
         // The flange stands 0.4 m up: a disc of 1.2 m digs in by 0.2 m.
         assertThat(figure(low, "propeller over the ground")).isCloseTo(-0.2, within(1e-9));

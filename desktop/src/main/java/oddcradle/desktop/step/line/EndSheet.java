@@ -92,7 +92,7 @@ final class EndSheet extends VBox {
         for (LineEnd each : List.of(
                 new LineEnd.Road(0.8, 0.02, Optional.empty()),
                 new LineEnd.Generator(4, 50, 0.05, 0, 0, 0),
-                new LineEnd.Propeller(1.6, 0, 50, 0.05, 0, 0.1, 1.5, 0, true))) {
+                new LineEnd.Propeller(1.6, 0, 50, 0.05, 0, 0.1, 1.5, 0, true, 2))) {
             ends.put(each.kind(), Optional.of(each));
         }
         return ends;

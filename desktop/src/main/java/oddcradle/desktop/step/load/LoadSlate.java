@@ -2,12 +2,15 @@ package oddcradle.desktop.step.load;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
 import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.SectionPicker;
 import oddcradle.desktop.slate.ShareBars;
 import oddcradle.desktop.slate.StepSlate;
@@ -18,13 +21,27 @@ public final class LoadSlate extends StepSlate {
 
     public LoadSlate(Desk desk, Palette palette) {
         super(desk, Step.LOAD);
-        section("Tubes by utilisation (stress over what is allowed)");
-        ShareBars bars = new ShareBars(palette);
-        add(bars);
-        onRefresh(() -> bars.show(bars(desk)));
-        new SectionPicker(desk).addTo(this::add, this::onRefresh);
-        section("By load case");
-        figures(new FigureList(desk, Step.LOAD));
+        Leaves leaves = new Leaves(desk);
+        leaves.add("Tubes", () -> {
+            Label head = new Label("Tubes by utilisation (stress over what is allowed)");
+            head.getStyleClass().add("section-title");
+            head.setWrapText(true);
+            ShareBars bars = new ShareBars(palette);
+            VBox tubes = new VBox(6, head, bars);
+            List<Runnable> refreshers = new ArrayList<>(List.of(() -> bars.show(bars(desk))));
+            new SectionPicker(desk).addTo(tubes.getChildren()::addAll, refreshers::add);
+            return new Leaves.Leaf(tubes, () -> refreshers.forEach(Runnable::run));
+        });
+        leaves.add("Cases", () -> {
+            CaseSheet cases = new CaseSheet(desk);
+            return new Leaves.Leaf(cases, cases::refresh);
+        });
+        leaves.add("Figures", () -> {
+            FigureList figures = new FigureList(desk, Step.LOAD);
+            return new Leaves.Leaf(new VBox(figures), figures::refresh);
+        });
+        add(leaves);
+        onRefresh(leaves::refresh);
         caution("Static stress only: no fatigue, no weld, no crash. A frame that carries people needs a licensed eye.");
     }
 

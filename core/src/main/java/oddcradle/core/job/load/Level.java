@@ -1,0 +1,60 @@
+package oddcradle.core.job.load;
+
+/** What a load case is held against. Never two factors on one case: each has its own. */
+public enum Level {
+    /** What comes now and then: yield strength over the shop's own factor. */
+    WORKING("working"),
+    /** The most that is ever to come, by a rule set: yield strength as it is, and 1.5 times the load against ultimate strength. */
+    LIMIT("limit"),
+    /** What is survived once, bent or not: ultimate strength as it is. */
+    ULTIMATE("ultimate");
+
+    /** Ultimate over limit load; 14 CFR 23.303 before amendment 64, from memory. */
+    public static final double ULTIMATE_OVER_LIMIT = 1.5;
+
+    /** What a weld bears at last over what codes allow it to work at: 0.6 against 0.3 of its electrode; AWS D1.1, from memory. */
+    private static final double WELD_AT_LAST = 2;
+
+    private final String word;
+
+    Level(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /**
+     * What is kept from yielding, a ratio to yield strength: less than 1 where bending is no matter and only breaking is.
+     *
+     * @param shop the shop's own factor on yield
+     * @param ultimateOverYield strength over yield strength of the metal, 1 where nobody knows more
+     */
+    public double onYield(double shop, double ultimateOverYield) {
+        return switch (this) {
+            case WORKING -> shop;
+            case LIMIT -> Math.max(1, ULTIMATE_OVER_LIMIT / ultimateOverYield);
+            case ULTIMATE -> 1 / ultimateOverYield;
+        };
+    }
+
+    /** How much of a working load it counts as at a weld that is held to what codes allow. */
+    public double onWeld() {
+        return switch (this) {
+            case WORKING -> 1;
+            case LIMIT -> ULTIMATE_OVER_LIMIT / WELD_AT_LAST;
+            case ULTIMATE -> 1 / WELD_AT_LAST;
+        };
+    }
+
+    /** In words, against what it is held. */
+    public String against(double shop, double ultimateOverYield) {
+        return switch (this) {
+            case WORKING -> "yield / " + shop;
+            case LIMIT ->
+                ULTIMATE_OVER_LIMIT / ultimateOverYield > 1 ? "ultimate strength / " + ULTIMATE_OVER_LIMIT : "yield";
+            case ULTIMATE -> ultimateOverYield == 1 ? "yield, for want of its ultimate strength" : "ultimate strength";
+        };
+    }
+}

@@ -16,6 +16,7 @@ import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.host.Host;
+import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.seat.Bracket;
@@ -85,6 +86,12 @@ final class JobReferences {
         for (int k = 0; k < host.squares().size(); k++) {
             for (String corner : host.squares().get(k).corners()) {
                 require(nodes, "host.squares[" + k + "].corners", corner, "host node");
+            }
+        }
+        unique("host.masses", "id", host.masses().stream().map(HostMass::id).toList());
+        for (int k = 0; k < host.masses().size(); k++) {
+            for (String node : host.masses().get(k).nodes()) {
+                require(nodes, "host.masses[" + k + "].nodes", node, "host node");
             }
         }
         for (int k = 0; k < host.supports().size(); k++) {

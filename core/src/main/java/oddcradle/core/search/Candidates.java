@@ -24,6 +24,7 @@ import oddcradle.core.job.seat.WayPlan;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.placement.Bodies;
+import oddcradle.core.structure.HostMasses;
 
 /**
  * The seated donor and the others side by side: each put into the same host with its output where the seated one's is, and
@@ -105,7 +106,7 @@ public final class Candidates {
         Aabb all = parts.stream().map(Body::bounds).reduce(Aabb::joined).orElseThrow();
         double donorMass = donor.mass().mass();
         Vec3 donorCg = pose.place(donor.mass().cg());
-        double hostMass = job.host().weight().map(MachineWeight::mass).orElse(0.0);
+        double hostMass = HostMasses.of(job).whole().map(MachineWeight::mass).orElse(0.0);
         Vec3 hostMoment = job.host()
                 .weight()
                 .map(weight -> weight.cg().times(weight.mass()))

@@ -18,6 +18,7 @@ import oddcradle.core.mechanics.Pose;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.seating.GapFinder;
 import oddcradle.core.step.seat.SpaceChecks;
+import oddcradle.core.structure.HostMasses;
 
 /**
  * How good a seat is: what the builder cares for, each in metres, weighed together; less is better. For one thread.
@@ -32,6 +33,7 @@ public final class SeatScore {
     private final SeatWishes wishes;
     private final Vec3 ownCg;
     private final double share;
+    private final boolean hostKnown;
     private final Vec3 hostCg;
     private final double middle;
     private final GapFinder.Probe people;
@@ -46,9 +48,10 @@ public final class SeatScore {
         this.wishes = job.plan().wishes();
         this.ownCg = job.donor().mass().cg();
         double own = job.donor().mass().mass();
-        double host = job.host().weight().map(MachineWeight::mass).orElse(0.0);
-        this.share = own / (own + host);
-        this.hostCg = job.host().weight().map(MachineWeight::cg).orElse(Vec3.ZERO);
+        Optional<MachineWeight> host = HostMasses.of(job).whole();
+        this.hostKnown = host.isPresent();
+        this.share = own / (own + host.map(MachineWeight::mass).orElse(0.0));
+        this.hostCg = host.map(MachineWeight::cg).orElse(Vec3.ZERO);
         this.middle = middle(job);
         GapFinder legs = seatGaps.distances(seatGaps.parts(), Category.PEOPLE);
         this.anyPeople = !legs.standing().isEmpty();
@@ -97,14 +100,15 @@ public final class SeatScore {
     private List<SeatAnswer.Aim> simple(Pose pose) {
         Vec3 cg = pose.place(ownCg);
         Vec3 machine = hostCg.times(1 - share).plus(cg.times(share));
-        boolean known = job.host().weight().isPresent();
         return List.of(
                 new SeatAnswer.Aim("weight low", wishes.low(), cg.z()),
                 new SeatAnswer.Aim("left and right even", wishes.level(), Math.abs(machine.y() - middle)),
                 new SeatAnswer.Aim(
-                        "front and rear as the host", wishes.foreAft(), known ? Math.abs(machine.x() - hostCg.x()) : 0),
+                        "front and rear as the host",
+                        wishes.foreAft(),
+                        hostKnown ? Math.abs(machine.x() - hostCg.x()) : 0),
                 new SeatAnswer.Aim(
-                        "machine's weight where it was", wishes.shift(), known ? machine.distanceTo(hostCg) : 0),
+                        "machine's weight where it was", wishes.shift(), hostKnown ? machine.distanceTo(hostCg) : 0),
                 new SeatAnswer.Aim("short cradle", wishes.shortCradle(), cradle(pose)));
     }
 

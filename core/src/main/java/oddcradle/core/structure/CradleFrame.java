@@ -245,7 +245,7 @@ public final class CradleFrame {
 
     private List<PointMass> masses() {
         List<PointMass> masses = new ArrayList<>();
-        for (PointMass mass : HostMasses.of(job, seating)) {
+        for (PointMass mass : HostMasses.of(job).onNodes()) {
             masses.add(new PointMass(joined.getOrDefault(mass.node(), mass.node()), mass.mass(), mass.position()));
         }
         masses.add(

@@ -315,7 +315,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             Vec3 moment = sense.times(torque);
             carried(axleNodes(), end.point(), Vec3.ZERO, moment.negated());
             Vec3 push = moment.cross(Vec3.Z).times(1 / end.tyreRadius());
-            Optional<MachineWeight> weight = job.host().weight();
+            Optional<MachineWeight> weight = HostMasses.of(job).whole();
             if (weight.isEmpty()) {
                 return Vec3.ZERO;
             }

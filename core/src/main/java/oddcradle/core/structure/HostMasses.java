@@ -1,110 +1,202 @@
 package oddcradle.core.structure;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.host.Host;
+import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Seating;
 
 /**
- * The machine's own mass on its frame: what was weighed less its tubes, shared over the nodes of the host so that its centre of
- * gravity is where it was weighed, as evenly as that allows (least squares).
+ * The machine's own mass on its frame: what the job lists stands on the nodes that carry it; what was weighed beside that, less
+ * the tubes, is shared over all nodes. Every mass keeps its centre of gravity; its nodes share it as evenly as that allows (least
+ * squares), and none carries less than nothing.
  */
-final class HostMasses {
+public final class HostMasses {
     /** Less is the rounding of a weighing, kg. */
     private static final double LIGHT = 0.1;
+    /** How much more a centre of gravity that lies right is worth than even shares, 1/m2. */
+    private static final double RIGHT_PLACE = 1e6;
 
-    private HostMasses() {}
+    private final Host host;
+    private final List<Material> materials;
+    private final Map<String, Vec3> places;
 
-    /** Nothing where nobody has weighed the machine, or its tubes are all of it. */
-    static List<PointMass> of(Job job, Seating seating) {
-        Optional<MachineWeight> weight = job.host().weight();
-        List<String> nodes = job.host().members().stream()
+    private HostMasses(Host host, List<Material> materials) {
+        this.host = host;
+        this.materials = materials;
+        this.places = host.places();
+    }
+
+    public static HostMasses of(Host host, List<Material> materials) {
+        return new HostMasses(host, materials);
+    }
+
+    public static HostMasses of(Job job) {
+        return of(job.host(), job.materials());
+    }
+
+    /** All the machine weighs without its donor; empty where nobody has weighed it or listed anything. */
+    public Optional<MachineWeight> whole() {
+        if (host.weight().isEmpty() && host.masses().isEmpty()) {
+            return Optional.empty();
+        }
+        Sum sum = new Sum();
+        host.weight().ifPresentOrElse(weight -> sum.add(weight.mass(), weight.cg()), () -> addTubes(sum, 1));
+        for (HostMass each : host.masses()) {
+            if (host.weight().isEmpty() || !each.weighed()) {
+                sum.add(each.mass(), each.at());
+            }
+        }
+        return sum.weight();
+    }
+
+    /**
+     * What was weighed and is neither tube nor listed: sheet, wiring, paint. In kg; below nothing where tubes and list weigh more than
+     * the scales said, empty where nobody weighed.
+     */
+    public Optional<Double> unlisted() {
+        return host.weight().map(weight -> rest(weight).mass);
+    }
+
+    /** By node of the host. */
+    List<PointMass> onNodes() {
+        List<PointMass> masses = new ArrayList<>();
+        List<String> ofFrame = host.members().stream()
                 .flatMap(member -> member.nodes().stream())
                 .distinct()
                 .toList();
-        if (weight.isEmpty() || nodes.isEmpty()) {
-            return List.of();
+        if (ofFrame.isEmpty()) {
+            return masses;
         }
-        double left = weight.get().mass();
-        Vec3 moment = weight.get().cg().times(left);
-        for (Member member : job.host().members()) {
-            List<Vec3> path = seating.path(member);
-            for (int k = 1; k < path.size(); k++) {
-                double tube = path.get(k).distanceTo(path.get(k - 1))
-                        * member.section().area()
-                        * job.material(member).density();
-                left -= tube;
-                moment = moment.minus(path.get(k).towards(path.get(k - 1), 0.5).times(tube));
-            }
+        for (HostMass each : host.masses()) {
+            masses.addAll(shared(
+                    each.nodes().isEmpty() ? nearest(ofFrame, each.at()) : each.nodes(), each.mass(), each.at()));
         }
-        return left < LIGHT ? List.of() : shared(seating, nodes, left, moment.times(1 / left));
+        host.weight()
+                .map(this::rest)
+                .filter(rest -> rest.mass >= LIGHT)
+                .flatMap(Sum::weight)
+                .ifPresent(rest -> masses.addAll(shared(ofFrame, rest.mass(), rest.cg())));
+        return masses;
     }
 
-    private static List<PointMass> shared(Seating seating, List<String> nodes, double mass, Vec3 cg) {
+    private Sum rest(MachineWeight weight) {
+        Sum rest = new Sum();
+        rest.add(weight.mass(), weight.cg());
+        addTubes(rest, -1);
+        host.masses().stream().filter(HostMass::weighed).forEach(each -> rest.add(-each.mass(), each.at()));
+        return rest;
+    }
+
+    private void addTubes(Sum sum, double sign) {
+        for (Member member : host.members()) {
+            double perMetre =
+                    member.remaining().area() * member.madeOf(materials).density();
+            for (int k = 1; k < member.nodes().size(); k++) {
+                Vec3 from = places.get(member.nodes().get(k - 1));
+                Vec3 to = places.get(member.nodes().get(k));
+                sum.add(sign * from.distanceTo(to) * perMetre, from.towards(to, 0.5));
+            }
+        }
+    }
+
+    /** Masses and their first moment, kg and kg m. */
+    private static final class Sum {
+        private double mass;
+        private Vec3 moment = Vec3.ZERO;
+
+        void add(double more, Vec3 at) {
+            mass += more;
+            moment = moment.along(at, more);
+        }
+
+        Optional<MachineWeight> weight() {
+            return mass > 0 ? Optional.of(new MachineWeight(mass, moment.times(1 / mass))) : Optional.empty();
+        }
+    }
+
+    private List<String> nearest(List<String> nodes, Vec3 to) {
+        return nodes.stream()
+                .sorted(Comparator.comparingDouble(id -> places.get(id).distanceTo(to)))
+                .limit(1)
+                .toList();
+    }
+
+    private List<PointMass> shared(List<String> nodes, double mass, Vec3 cg) {
         List<String> used = new ArrayList<>(nodes);
-        while (!used.isEmpty()) {
-            Optional<double[]> shares = shares(seating, used, cg);
-            if (shares.isEmpty()) {
-                break;
-            }
-            int worst = lightest(shares.get());
-            if (shares.get()[worst] >= 0) {
-                List<PointMass> masses = new ArrayList<>();
-                for (int k = 0; k < used.size(); k++) {
-                    double here = shares.get()[k] * mass;
-                    if (here > 0) {
-                        masses.add(new PointMass(used.get(k), here, seating.node(used.get(k))));
-                    }
-                }
-                return masses;
-            }
+        double[] shares = shares(used, cg);
+        for (int worst = least(shares); shares[worst] < 0; worst = least(shares)) {
             used.remove(worst);
+            shares = shares(used, cg);
         }
-        // It lies outside of all nodes: people over the rails, a tank behind. The nearest node carries it on an arm.
-        String nearest = nodes.stream()
-                .min((a, b) -> Double.compare(
-                        seating.node(a).distanceTo(cg), seating.node(b).distanceTo(cg)))
-                .orElseThrow();
-        return List.of(new PointMass(nearest, mass, cg));
+        // What no share can reach, people over the rails, a tank behind, stands on an arm from each node.
+        Vec3 arm = cg;
+        for (int k = 0; k < shares.length; k++) {
+            arm = arm.along(places.get(used.get(k)), -shares[k]);
+        }
+        List<PointMass> masses = new ArrayList<>();
+        for (int k = 0; k < shares.length; k++) {
+            if (shares[k] > 0) {
+                masses.add(new PointMass(
+                        used.get(k), shares[k] * mass, places.get(used.get(k)).plus(arm)));
+            }
+        }
+        return masses;
     }
 
-    private static int lightest(double[] shares) {
-        int worst = 0;
+    private static int least(double[] shares) {
+        int least = 0;
         for (int k = 1; k < shares.length; k++) {
-            if (shares[k] < shares[worst]) {
-                worst = k;
+            if (shares[k] < shares[least]) {
+                least = k;
             }
         }
-        return worst;
+        return least;
     }
 
-    /** Least sum of squares with a sum of 1 and the centre where it is; empty where the nodes lie too much in one line or plane. */
-    private static Optional<double[]> shares(Seating seating, List<String> nodes, Vec3 cg) {
-        double[][] normal = new double[4][4];
-        double[][] rows = new double[nodes.size()][];
-        for (int k = 0; k < nodes.size(); k++) {
-            Vec3 from = seating.node(nodes.get(k)).minus(cg);
-            rows[k] = new double[] {1, from.x(), from.y(), from.z()};
-            for (int i = 0; i < 4; i++) {
-                for (int j = 0; j < 4; j++) {
-                    normal[i][j] += rows[k][i] * rows[k][j];
+    /**
+     * Shares with a sum of 1 whose squares are least, together with {@value #RIGHT_PLACE} times the square of how far off they leave
+     * the centre of gravity. In closed form, as only three directions count: {@code s = c (1 - D (D'D + 1/w)^-1 D'1)}.
+     */
+    private double[] shares(List<String> nodes, Vec3 cg) {
+        double[][] spread = new double[3][3];
+        double[] sum = new double[3];
+        double[][] from = new double[nodes.size()][];
+        for (int k = 0; k < from.length; k++) {
+            Vec3 d = places.get(nodes.get(k)).minus(cg);
+            from[k] = new double[] {d.x(), d.y(), d.z()};
+            for (int i = 0; i < 3; i++) {
+                sum[i] += from[k][i];
+                for (int j = 0; j < 3; j++) {
+                    spread[i][j] += from[k][i] * from[k][j];
                 }
             }
         }
-        return DenseAlgebra.solve(normal, new double[] {1, 0, 0, 0}).map(multipliers -> {
-            double[] shares = new double[rows.length];
-            for (int k = 0; k < shares.length; k++) {
-                for (int i = 0; i < 4; i++) {
-                    shares[k] += rows[k][i] * multipliers[i];
-                }
+        for (int i = 0; i < 3; i++) {
+            spread[i][i] += 1 / RIGHT_PLACE;
+        }
+        double[] lean = DenseAlgebra.solve(spread, sum).orElseThrow();
+        double[] shares = new double[from.length];
+        double whole = 0;
+        for (int k = 0; k < shares.length; k++) {
+            shares[k] = 1;
+            for (int i = 0; i < 3; i++) {
+                shares[k] -= from[k][i] * lean[i];
             }
-            return shares;
-        });
+            whole += shares[k];
+        }
+        for (int k = 0; k < shares.length; k++) {
+            shares[k] /= whole;
+        }
+        return shares;
     }
 }

@@ -135,6 +135,7 @@ public final class TestJobs {
                 List.of(),
                 List.of(),
                 Optional.empty(),
+                List.of(),
                 Optional.empty());
     }
 

@@ -22,6 +22,7 @@ import oddcradle.core.survey.Survey;
  * @param survey the readings behind the nodes
  * @param squares fours of nodes that should stand square and flat
  * @param weight of the machine without the donor
+ * @param masses that it carries, some of them weighed with it
  * @param scan of the frame as it stands, from which tubes are traced
  */
 @RecordBuilder
@@ -36,6 +37,7 @@ public record Host(
         List<HardPoint> hardPoints,
         List<FrameSquare> squares,
         Optional<MachineWeight> weight,
+        List<HostMass> masses,
         Optional<Scan> scan)
         implements HostBuilder.With {
     public Host {
@@ -49,6 +51,7 @@ public record Host(
         hardPoints = hardPoints == null ? List.of() : List.copyOf(hardPoints);
         squares = squares == null ? List.of() : List.copyOf(squares);
         weight = weight == null ? Optional.empty() : weight;
+        masses = masses == null ? List.of() : List.copyOf(masses);
         scan = scan == null ? Optional.empty() : scan;
     }
 

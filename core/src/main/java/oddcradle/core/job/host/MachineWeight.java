@@ -3,10 +3,16 @@ package oddcradle.core.job.host;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
-/** The host ready to drive, people in it, without any donor: kg, and its centre of gravity in host axes, m. */
+/** The host without any donor, as it stood on the scales: kg, and its centre of gravity in host axes, m. */
 public record MachineWeight(double mass, Vec3 cg) {
     public MachineWeight {
         Guard.positive("mass", mass, "kg");
         Guard.present("cg", cg);
+    }
+
+    /** Both together. */
+    public MachineWeight with(double more, Vec3 at) {
+        double whole = mass + more;
+        return new MachineWeight(whole, cg.towards(at, more / whole));
     }
 }

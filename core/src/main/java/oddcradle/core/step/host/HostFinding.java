@@ -5,9 +5,11 @@ import oddcradle.core.finding.FindingCode;
 /** What the program may find of the host. */
 public enum HostFinding implements FindingCode {
     LOOSE_NODE,
+    MASSES,
     NODES,
     SQUARE,
     TWIST,
+    UNWEIGHED,
     WALL;
 
     @Override

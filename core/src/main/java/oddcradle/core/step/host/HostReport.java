@@ -25,6 +25,7 @@ import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.structure.HostMasses;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Quantity;
 
@@ -86,6 +87,7 @@ public final class HostReport {
                         counted);
             }
         }
+        masses(report, host, HostMasses.of(host, input.materials()));
         if (report.hasNoFinding()) {
             report.say(
                     HostFinding.NODES,
@@ -99,6 +101,49 @@ public final class HostReport {
         ScanNotes.add(report, host.scan(), input.place(), input.scans());
         SurveyNotes.add(report, Subject.HOST, places, input.readings());
         return report.report();
+    }
+
+    /** What the frame has to carry beside the donor; what nobody has told is missing in every load case. */
+    private static void masses(ReportBuilder report, Host host, HostMasses masses) {
+        if (host.members().isEmpty()) {
+            return;
+        }
+        Why why = new Why(
+                "weighed + what came onto it after that; its centre of gravity by first moments",
+                List.of(),
+                Source.measured());
+        masses.whole()
+                .ifPresentOrElse(
+                        whole -> {
+                            report.figure("machine without the donor weighs", Quantity.mass(whole.mass()), why);
+                            report.figure(
+                                    "its centre of gravity, forward",
+                                    Quantity.length(whole.cg().x()),
+                                    why);
+                            report.figure(
+                                    "its centre of gravity, up",
+                                    Quantity.length(whole.cg().z()),
+                                    why);
+                        },
+                        () -> report.say(
+                                HostFinding.UNWEIGHED,
+                                Severity.WATCH,
+                                Phrase.of(
+                                        "nobody has weighed the machine or listed what it carries: load cases know of no people, fuel"
+                                                + " or wheels; weigh it, or list them under Masses"),
+                                Place.of(Subject.HOST),
+                                why));
+        masses.unlisted()
+                .filter(left -> left < 0)
+                .ifPresent(left -> report.say(
+                        HostFinding.MASSES,
+                        Severity.WATCH,
+                        Phrase.of(
+                                "tubes and listed masses weigh {} more than the scales said; mark what came onto the machine after it"
+                                        + " was weighed, or weigh again",
+                                Quantity.mass(-left)),
+                        Place.of(Subject.HOST),
+                        new Why("tubes + listed as weighed - weighed", List.of(), Source.measured())));
     }
 
     private static void square(

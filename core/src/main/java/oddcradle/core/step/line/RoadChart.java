@@ -8,6 +8,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.host.DrivenEnd;
+import oddcradle.core.structure.HostMasses;
 import oddcradle.core.structure.LineResult;
 
 /**
@@ -108,8 +109,8 @@ public record RoadChart(List<Gear> gears, List<Point> resistance, double grip, d
 
     /** Mass of the machine with its donor, kg; from the axle load where nobody has weighed it. */
     static double mass(Job job) {
-        return job.host()
-                .weight()
+        return HostMasses.of(job)
+                .whole()
                 .map(weight -> weight.mass() + job.donor().mass().mass())
                 .orElse(job.host().drivenEnd().axleLoad() / STANDARD_GRAVITY);
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -18,19 +17,13 @@ import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.host.FrameSquare;
 import oddcradle.core.job.host.HardPoint;
 import oddcradle.core.job.host.Host;
-import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.job.host.Support;
-import oddcradle.core.math.Vec3;
-import oddcradle.core.units.Entry;
-import oddcradle.core.units.Kind;
-import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
-import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
-/** What the frame carries, stands on, and may be bolted to: hard points, supports, squares, and its weight. */
+/** What the frame carries, stands on, and may be bolted to: hard points, supports and squares. */
 final class FrameSheet extends VBox {
     private static final Map<String, Fixity> HOLDS = holds();
 
@@ -38,25 +31,13 @@ final class FrameSheet extends VBox {
     private final VBox hardPoints = new VBox(2);
     private final VBox supports = new VBox(2);
     private final VBox squares = new VBox(2);
-    private final Label weight = new Label();
     private Host shown;
     private UnitStyle shownIn;
 
     FrameSheet(Desk desk) {
         super(6);
         this.desk = desk;
-        weight.setId("machine-weight");
-        weight.setWrapText(true);
-        getChildren()
-                .addAll(
-                        hardPoints,
-                        hardPointForm(),
-                        supports,
-                        supportForm(),
-                        squares,
-                        squareForm(),
-                        weight,
-                        weightForm());
+        getChildren().addAll(hardPoints, hardPointForm(), supports, supportForm(), squares, squareForm());
     }
 
     private static Map<String, Fixity> holds() {
@@ -117,18 +98,6 @@ final class FrameSheet extends VBox {
         });
     }
 
-    private Form weightForm() {
-        Form form = new Form(desk::units, "machine", "The machine with its people, without the donor");
-        TextField mass = form.text("weighs", "310 kg");
-        TextField middle = form.text("centre of gravity", "forward left up: 650 0 410");
-        return form.button("Set the weight", () -> {
-            MachineWeight whole = new MachineWeight(
-                    Entry.read(mass.getText(), Kind.MASS, desk.units()).si(),
-                    Places.one(middle.getText(), desk.units()));
-            change(host().withWeight(Optional.of(whole)), "machine weight");
-        });
-    }
-
     private static String read(TextField field) {
         return field.getText().strip();
     }
@@ -186,16 +155,6 @@ final class FrameSheet extends VBox {
                             each.id(),
                             host().withSquares(without(host().squares(), each))));
         }
-        weight.setText(host().weight()
-                .map(each -> "The machine weighs " + desk.units().show(Quantity.mass(each.mass())) + " at "
-                        + place(each.cg()) + " (forward, left, up).")
-                .orElse("Nobody has weighed the machine without its donor."));
-    }
-
-    private String place(Vec3 at) {
-        return desk.units().show(Quantity.length(at.x())) + ", "
-                + desk.units().show(Quantity.length(at.y())) + ", "
-                + desk.units().show(Quantity.length(at.z()));
     }
 
     private static String words(Fixity fix) {

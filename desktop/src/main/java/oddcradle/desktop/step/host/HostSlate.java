@@ -32,6 +32,10 @@ public final class HostSlate extends StepSlate {
             FrameSheet sheet = new FrameSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Masses", () -> {
+            MassSheet sheet = new MassSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         leaves.add("Scan", () -> {
             ScanSheet scan = new ScanSheet(desk, Side.HOST);
             TraceSheet trace = new TraceSheet(desk, Workers.inOrder("tracing"), Workers.ui());

@@ -3,7 +3,6 @@ package oddcradle.desktop.step.load;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -25,6 +24,7 @@ import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Ids;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
@@ -50,7 +50,8 @@ final class CaseSheet extends VBox {
         TextField called = own.text("called", "winched from the side");
         TextField pulls = own.text("pulls", "ahead left up in g: 0 0.5 -1");
         own.button("Add it", () -> {
-            LoadCase load = LoadCase.of(id(called.getText()), called.getText().strip(), vector(pulls.getText()), 0);
+            LoadCase load = LoadCase.of(
+                    Ids.of(called.getText(), "case"), called.getText().strip(), vector(pulls.getText()), 0);
             desk.session().apply(new LoadEdit.AddCase(load));
         });
         getChildren().addAll(sets, list, open, own);
@@ -66,11 +67,6 @@ final class CaseSheet extends VBox {
                 .map(LoadSet.Family::of)
                 .ifPresent(family -> all.sort((a, b) -> Boolean.compare(b.family() == family, a.family() == family)));
         return all;
-    }
-
-    private static String id(String words) {
-        String id = words.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return id.isEmpty() || id.equals("-") ? "case" : id;
     }
 
     private Vec3 vector(String text) {

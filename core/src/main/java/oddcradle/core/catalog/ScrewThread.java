@@ -21,18 +21,36 @@ import org.apache.commons.csv.CSVRecord;
  * @param diameter nominal, m
  * @param pitch m
  * @param stressArea tensile, m2: ISO 898-1 and SAE J429 (from memory)
+ * @param plainNut height, m: ISO 4032 and ASME B18.2.2 (from memory)
+ * @param lockingNut height, m: ISO 7040 and ASME B18.16.6 (from memory)
+ * @param aircraftTorque what a nut of the aircraft series is tightened to, dry; empty where the series has none of this thread
  */
-public record ScrewThread(String designation, boolean inch, double diameter, double pitch, double stressArea) {
+public record ScrewThread(
+        String designation,
+        boolean inch,
+        double diameter,
+        double pitch,
+        double stressArea,
+        double plainNut,
+        double lockingNut,
+        Optional<TorqueRange> aircraftTorque) {
     private static final double MM = 1e-3;
-    /** Heads and nuts: across flats and heights by nominal diameter, ISO 4014 and 4032 roughly; common practice. */
+    private static final double INCH_POUND_FORCE = 0.112984829;
+    /** Heads and nuts across corners, and heads, by nominal diameter: ISO 4014 roughly; common practice. */
     private static final double ACROSS_CORNERS = 1.75;
 
-    private static final double NUT = 0.85;
     private static final double HEAD = 0.65;
     private static final double WASHER = 2.0;
     private static final double WASHER_THICK = 0.2;
 
     private static final List<ScrewThread> ALL = load();
+
+    /** N m, dry, tension nuts: FAA AC 43.13-1B, table 7-1 (from memory). */
+    public record TorqueRange(double low, double high) {
+        public double middle() {
+            return (low + high) / 2;
+        }
+    }
 
     /** All, thinnest first, coarse before fine. */
     public static List<ScrewThread> all() {
@@ -87,8 +105,9 @@ public record ScrewThread(String designation, boolean inch, double diameter, dou
         return ACROSS_CORNERS * diameter;
     }
 
-    public double nutHeight() {
-        return NUT * diameter;
+    /** m */
+    public double nutHeight(Nut nut) {
+        return nut == Nut.PLAIN ? plainNut : lockingNut;
     }
 
     public double headHeight() {
@@ -102,6 +121,15 @@ public record ScrewThread(String designation, boolean inch, double diameter, dou
 
     public double washerThickness() {
         return WASHER_THICK * diameter;
+    }
+
+    private static Optional<TorqueRange> torque(CSVRecord row) {
+        String low = row.get("aircraft_torque_low_in_lbf");
+        return low.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TorqueRange(
+                        Double.parseDouble(low) * INCH_POUND_FORCE,
+                        Double.parseDouble(row.get("aircraft_torque_high_in_lbf")) * INCH_POUND_FORCE));
     }
 
     private static List<ScrewThread> load() {
@@ -118,7 +146,10 @@ public record ScrewThread(String designation, boolean inch, double diameter, dou
                         row.get("system").equals("inch"),
                         Double.parseDouble(row.get("diameter_mm")) * MM,
                         Double.parseDouble(row.get("pitch_mm")) * MM,
-                        Double.parseDouble(row.get("stress_area_mm2")) * MM * MM));
+                        Double.parseDouble(row.get("stress_area_mm2")) * MM * MM,
+                        Double.parseDouble(row.get("nut_mm")) * MM,
+                        Double.parseDouble(row.get("locking_nut_mm")) * MM,
+                        torque(row)));
             }
             return List.copyOf(threads);
         } catch (IOException unreadable) {

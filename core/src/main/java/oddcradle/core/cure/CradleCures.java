@@ -72,6 +72,7 @@ final class CradleCures {
             case STACK ->
                 lowered(examination, id, -finding.measured().orElseThrow().si());
             case CRUSH -> sleeved(job, id);
+            case KINK -> straightened(examination, finding);
             default -> List.of();
         };
     }
@@ -115,6 +116,19 @@ final class CradleCures {
                     return Cure.of(NodePull.to(examination, node, to, false));
                 })
                 .toList();
+    }
+
+    /** The node onto the straight line of its tube's ends; the mount's spacer is worked out anew. */
+    private static List<Cure> straightened(Examination examination, Finding finding) {
+        String node = finding.where().first(Subject.Kind.NODE).orElseThrow();
+        Member tube = examination
+                .job()
+                .cradle()
+                .member(finding.where().first(Subject.Kind.TUBE).orElseThrow())
+                .orElseThrow();
+        Vec3 to = CradleSoundness.straightened(
+                examination.seating().path(tube), tube.nodes().indexOf(node));
+        return List.of(Cure.of(NodePull.to(examination, node, to, false)));
     }
 
     /** A tube inside that fits, a little longer than an inch. */

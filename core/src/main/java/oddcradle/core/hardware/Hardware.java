@@ -3,6 +3,7 @@ package oddcradle.core.hardware;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.hardware.HardwareItem.Fastening;
 import oddcradle.core.hardware.HardwareItem.Kind;
 import oddcradle.core.joint.BoltStack;
@@ -79,7 +80,7 @@ public record Hardware(List<HardwareItem> items) {
             case BOLT -> Optional.of(bolt(mount, stack, stack.isBonded() ? Kind.STUD : Kind.BOLT));
             case NUT ->
                 Optional.of(piece(
-                        Kind.NUT,
+                        stack.nut() == Nut.LOCKING ? Kind.LOCKING_NUT : Kind.NUT,
                         mount,
                         thread,
                         length,

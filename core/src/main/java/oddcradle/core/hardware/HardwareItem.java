@@ -45,7 +45,7 @@ public record HardwareItem(
                     Quantity.torque(fastening.get().torque()));
         }
         return switch (kind) {
-            case ISOLATOR, NUT -> Phrase.of("{}", designation);
+            case ISOLATOR, NUT, LOCKING_NUT -> Phrase.of("{}", designation);
             case TAB, SEAT -> Phrase.of("{}, {} thick, by its outline", designation, Quantity.length(length));
             default ->
                 Phrase.of(
@@ -63,7 +63,8 @@ public record HardwareItem(
     public enum Kind {
         BOLT("bolt"),
         STUD("stud"),
-        NUT("locking nut"),
+        NUT("nut"),
+        LOCKING_NUT("locking nut"),
         WASHER("washer"),
         LARGE_WASHER("large washer"),
         SLEEVE("sleeve"),

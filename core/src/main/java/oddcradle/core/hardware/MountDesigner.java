@@ -132,6 +132,7 @@ public final class MountDesigner {
         BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                 thread,
                 grade,
+                job.build().shop().nuts(),
                 lug,
                 inLine && !boss.hole().through() ? boss.hole().depth() : 0,
                 ThreadReach.IN_CASTING,
@@ -175,6 +176,7 @@ public final class MountDesigner {
         return BoltStack.design(new BoltStack.Wanted(
                 thread,
                 BoltGrade.usual(thread.inch()),
+                job.build().shop().nuts(),
                 choices.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
                 boss.hole().through() ? 0 : boss.hole().depth(),
                 ThreadReach.IN_CASTING,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.BoltLength;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
 
@@ -35,6 +36,7 @@ public record BoltStack(
         List<Layer> layers,
         ScrewThread thread,
         BoltGrade grade,
+        Nut nut,
         BoltLength bolt,
         double grip,
         double threadProtrusion,
@@ -138,6 +140,7 @@ public record BoltStack(
     public record Wanted(
             ScrewThread thread,
             BoltGrade grade,
+            Nut nut,
             double lug,
             double depth,
             double diameters,
@@ -230,8 +233,12 @@ public record BoltStack(
         return layers.stream().noneMatch(layer -> layer.kind() == LayerKind.HEAD);
     }
 
-    /** What it is tightened to, dry, N m; of a bonded stud no more than that. */
+    /** What it is tightened to, dry, N m: of a bonded stud no more than that, of an aircraft bolt the middle of its range. */
     public double tighteningTorque() {
-        return isBonded() ? BoltStrength.studTorque(thread) : BoltStrength.tighteningTorque(thread, grade);
+        return isBonded()
+                ? BoltStrength.studTorque(thread)
+                : thread.aircraftTorque()
+                        .map(ScrewThread.TorqueRange::middle)
+                        .orElseGet(() -> BoltStrength.tighteningTorque(thread, grade));
     }
 }

@@ -19,6 +19,7 @@ final class BoltStackBuilder {
 
     private final BoltStack.Wanted wanted;
     private final ScrewThread thread;
+    private final double nutHeight;
     private final List<Layer> layers = new ArrayList<>();
     private final List<Contact> contacts = new ArrayList<>();
     private final List<Double> shims;
@@ -27,6 +28,7 @@ final class BoltStackBuilder {
     BoltStackBuilder(BoltStack.Wanted wanted) {
         this.wanted = wanted;
         this.thread = wanted.thread();
+        this.nutHeight = thread.nutHeight(wanted.nut());
         this.shims = BoltStack.shims(wanted.gap(), thread.inch());
         this.shimmed = shims.stream().mapToDouble(Double::doubleValue).sum();
         layers.add(ring(LayerKind.LUG, Side.ENGINE, -wanted.lug(), 0, thread.diameter() / 2, 1.1 * thread.diameter()));
@@ -139,7 +141,7 @@ final class BoltStackBuilder {
         layers.add(ring(LayerKind.PAD, Side.RUBBER, upper, lower, 0, rubber));
         layers.add(ring(LayerKind.LOWER_PLATE, Side.FRAME, lower, at + wanted.pad(), 0, rubber));
         layers.add(ring(LayerKind.SEAT_AND_TUBE, Side.FRAME, at + wanted.pad(), far, hole / 2, rubber));
-        double stud = far - lower + thread.washerThickness() + thread.nutHeight() + studEnd();
+        double stud = far - lower + thread.washerThickness() + nutHeight + studEnd();
         layers.add(ring(LayerKind.LOWER_STUD, Side.FRAME, at + wanted.pad(), lower + stud, 0, thread.diameter() / 2));
         layers.add(ring(
                 LayerKind.WASHER,
@@ -152,7 +154,7 @@ final class BoltStackBuilder {
                 LayerKind.NUT,
                 Side.FRAME,
                 far + thread.washerThickness(),
-                far + thread.washerThickness() + thread.nutHeight(),
+                far + thread.washerThickness() + nutHeight,
                 thread.diameter() / 2,
                 thread.acrossCorners() / 2));
         contact(LayerKind.UPPER_PLATE, LayerKind.LOWER_PLATE, lower - upper, wanted.along(), "take a higher pad");
@@ -175,7 +177,7 @@ final class BoltStackBuilder {
 
     private BoltStack upperStudThrough(double at, double hole, double spacer, double axialClearance) {
         double washer = thread.washerThickness();
-        double top = -wanted.lug() - washer - thread.nutHeight();
+        double top = -wanted.lug() - washer - nutHeight;
         layers.add(ring(
                 LayerKind.WASHER,
                 Side.ENGINE,
@@ -184,12 +186,7 @@ final class BoltStackBuilder {
                 thread.diameter() / 2,
                 thread.washerDiameter() / 2));
         layers.add(ring(
-                LayerKind.NUT,
-                Side.ENGINE,
-                top,
-                top + thread.nutHeight(),
-                thread.diameter() / 2,
-                thread.acrossCorners() / 2));
+                LayerKind.NUT, Side.ENGINE, top, top + nutHeight, thread.diameter() / 2, thread.acrossCorners() / 2));
         double length = at - top + studEnd();
         layers.add(ring(LayerKind.BOLT, Side.ENGINE, at - length, at, 0, thread.diameter() / 2));
         return result(
@@ -281,7 +278,7 @@ final class BoltStackBuilder {
                 thread.washerDiameter() / 2));
         double from = near - washer;
         double grip = far - from;
-        double wants = grip + thread.nutHeight() + BoltStack.leastProtrusion() * thread.pitch();
+        double wants = grip + nutHeight + BoltStack.leastProtrusion() * thread.pitch();
         BoltLength bolt = wanted.decided()
                 .bolt()
                 .map(length -> BoltLength.exactly(thread, length))
@@ -290,13 +287,8 @@ final class BoltStackBuilder {
         layers.add(ring(LayerKind.HEAD, Side.ENGINE, from - thread.headHeight(), from, 0, thread.acrossCorners() / 2));
         layers.add(ring(LayerKind.BOLT, Side.ENGINE, from, from + bolt.length(), 0, thread.diameter() / 2));
         layers.add(ring(
-                LayerKind.NUT,
-                Side.ENGINE,
-                far,
-                far + thread.nutHeight(),
-                thread.diameter() / 2,
-                thread.acrossCorners() / 2));
-        double threadProtrusion = (bolt.length() - grip - thread.nutHeight()) / thread.pitch();
+                LayerKind.NUT, Side.ENGINE, far, far + nutHeight, thread.diameter() / 2, thread.acrossCorners() / 2));
+        double threadProtrusion = (bolt.length() - grip - nutHeight) / thread.pitch();
         return result(
                 bolt,
                 grip,
@@ -350,6 +342,7 @@ final class BoltStackBuilder {
                 layers,
                 thread,
                 wanted.grade(),
+                wanted.nut(),
                 bolt,
                 grip,
                 threadProtrusion,

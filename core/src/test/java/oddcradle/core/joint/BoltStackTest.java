@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import oddcradle.core.catalog.BoltGrade;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.joint.BoltStack.Layer;
 import org.junit.jupiter.api.Test;
@@ -20,6 +21,7 @@ class BoltStackTest {
         return new BoltStack.Wanted(
                 M10,
                 BoltGrade.CLASS_8_8,
+                Nut.PLAIN,
                 0.02,
                 0,
                 1.5,
@@ -53,6 +55,7 @@ class BoltStackTest {
         BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                 M10,
                 BoltGrade.CLASS_8_8,
+                Nut.PLAIN,
                 0.025,
                 0,
                 1.5,
@@ -70,7 +73,7 @@ class BoltStackTest {
         // Washer, tab, lug, tab, washer.
         assertThat(stack.grip()).isCloseTo(0.002 + 0.005 + 0.025 + 0.005 + 0.002, within(1e-9));
         assertThat(stack.bolt().mark()).isEqualTo("M10x1.5 x 50");
-        assertThat(stack.threadProtrusion()).isCloseTo((0.050 - 0.039 - 0.0085) / 0.0015, within(1e-6));
+        assertThat(stack.threadProtrusion()).isCloseTo((0.050 - 0.039 - 0.0084) / 0.0015, within(1e-6));
         assertThat(stack.contacts()).isEmpty();
         assertThat(stack.sleeve()).isZero();
     }
@@ -125,6 +128,7 @@ class BoltStackTest {
             BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                     M10,
                     BoltGrade.CLASS_8_8,
+                    Nut.PLAIN,
                     depth,
                     depth,
                     1.5,
@@ -146,6 +150,7 @@ class BoltStackTest {
         BoltStack tooLong = BoltStack.design(new BoltStack.Wanted(
                 M10,
                 BoltGrade.CLASS_8_8,
+                Nut.PLAIN,
                 0.022,
                 0.022,
                 1.5,
@@ -168,6 +173,7 @@ class BoltStackTest {
         BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                 M10,
                 BoltGrade.CLASS_8_8,
+                Nut.PLAIN,
                 0.02,
                 0,
                 1.5,
@@ -194,6 +200,7 @@ class BoltStackTest {
         BoltStack stack = BoltStack.design(new BoltStack.Wanted(
                 M10,
                 BoltGrade.CLASS_8_8,
+                Nut.PLAIN,
                 0.02,
                 0,
                 1.5,
@@ -236,8 +243,68 @@ class BoltStackTest {
                                     .mapToDouble(each -> each.to() - each.from())
                                     .sum(),
                             within(1e-9));
-            assertThat(stack.bolt().length())
-                    .isGreaterThanOrEqualTo(stack.grip() + M10.nutHeight() + 1.5 * M10.pitch() - 1e-9);
+            assertThat(stack.bolt().length()).isGreaterThanOrEqualTo(stack.grip() + 0.0084 + 1.5 * M10.pitch() - 1e-9);
         }
+    }
+
+    /** ISO 4032: M12 10.8, M16 14.8 mm. ISO 7040 and the inch series with an insert: a diameter and more. All from memory. */
+    @Test
+    void nuts_areAsHighAsTheirStandardSays() {
+        assertThat(ScrewThread.of("thread", "M12").nutHeight(Nut.PLAIN)).isCloseTo(0.0108, within(1e-9));
+        assertThat(ScrewThread.of("thread", "M16").nutHeight(Nut.PLAIN)).isCloseTo(0.0148, within(1e-9));
+        assertThat(ScrewThread.all())
+                .hasSizeGreaterThan(20)
+                .allSatisfy(thread -> assertThat(thread.nutHeight(Nut.LOCKING)).isGreaterThan(thread.diameter()));
+    }
+
+    @Test
+    void lockingNut_asksForALongerBolt() {
+        BoltStack.Wanted plain = soft(0.02, 0, 0.002, 0.002, FREE, BoltStack.Decided.NOTHING);
+        BoltStack locking = BoltStack.design(new BoltStack.Wanted(
+                plain.thread(),
+                plain.grade(),
+                Nut.LOCKING,
+                plain.lug(),
+                plain.depth(),
+                plain.diameters(),
+                plain.gap(),
+                plain.frame(),
+                plain.plates(),
+                plain.pad(),
+                plain.padDiameter(),
+                plain.along(),
+                plain.across(),
+                plain.reach(),
+                plain.beside(),
+                plain.bonded(),
+                plain.decided()));
+        Layer nut = layer(locking, "nut");
+        assertThat(nut.to() - nut.from()).isCloseTo(0.0119, within(1e-9));
+        assertThat(locking.bolt().length()).isGreaterThanOrEqualTo(locking.grip() + 0.0119 + 1.5 * 0.0015 - 1e-9);
+    }
+
+    /** FAA AC 43.13-1B, table 7-1 (from memory): 3/8-24 with a tension nut, dry, 160 to 190 in.lbf; 18 to 21.5 N m. */
+    @Test
+    void aircraftBolt_isTightenedByItsOwnTable() {
+        BoltStack.Wanted metric = soft(0.02, 0, 0.002, 0.002, FREE, BoltStack.Decided.NOTHING);
+        BoltStack an6 = BoltStack.design(new BoltStack.Wanted(
+                ScrewThread.of("thread", "3/8-24"),
+                BoltGrade.GRADE_5,
+                Nut.LOCKING,
+                metric.lug(),
+                0,
+                1.5,
+                0,
+                0.005,
+                1,
+                0.02,
+                0.05,
+                0.002,
+                0.002,
+                FREE,
+                FREE,
+                false,
+                BoltStack.Decided.NOTHING));
+        assertThat(an6.tighteningTorque()).isBetween(18.0, 21.5);
     }
 }

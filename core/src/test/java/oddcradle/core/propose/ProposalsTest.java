@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
@@ -113,7 +114,8 @@ class ProposalsTest {
                 List.of(),
                 false,
                 false,
-                false);
+                false,
+                Nut.LOCKING);
         Job own = JOB.withBuild(JOB.build().withShop(shop));
         Proposals.Wishes lower =
                 new Proposals.Wishes(List.of(CradleKind.LOWER), Optional.empty(), Optional.empty(), Elastomer.RUBBER);

@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Detail;
@@ -86,7 +87,8 @@ class CradleJobTest {
                                 List.of(0.003, 0.005),
                                 true,
                                 true,
-                                true)));
+                                true,
+                                Nut.PLAIN)));
     }
 
     @Test

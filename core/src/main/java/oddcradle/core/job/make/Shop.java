@@ -2,6 +2,7 @@ package oddcradle.core.job.make;
 
 import java.util.Comparator;
 import java.util.List;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.math.Guard;
 import oddcradle.core.section.Section;
@@ -14,15 +15,17 @@ import oddcradle.core.section.Section;
  * @param inch whether it buys inch bolts; metric where left out
  * @param jig whether mounts are welded in a jig; in place where left out
  * @param thin whether edges keep two diameters, as in aircraft sheet
+ * @param nuts on its mounts; locking where left out
  */
-public record Shop(List<Section> stock, List<Double> plates, boolean inch, boolean jig, boolean thin) {
+public record Shop(List<Section> stock, List<Double> plates, boolean inch, boolean jig, boolean thin, Nut nuts) {
     private static final List<Double> COMMON_PLATES = List.of(0.002, 0.003, 0.004, 0.005, 0.006, 0.008, 0.010, 0.012);
 
     /** Whatever is in common supply, metric bolts, welded in place. */
-    public static final Shop USUAL = new Shop(List.of(), List.of(), false, false, false);
+    public static final Shop USUAL = new Shop(List.of(), List.of(), false, false, false, Nut.LOCKING);
 
     public Shop {
         stock = stock == null ? List.of() : List.copyOf(stock);
+        nuts = nuts == null ? Nut.LOCKING : nuts;
         plates = plates == null ? List.of() : List.copyOf(plates);
         for (int k = 0; k < plates.size(); k++) {
             Guard.size("plates[" + k + "]", plates.get(k));
@@ -48,6 +51,6 @@ public record Shop(List<Section> stock, List<Double> plates, boolean inch, boole
     }
 
     public Shop withJig(boolean other) {
-        return new Shop(stock, plates, inch, other, thin);
+        return new Shop(stock, plates, inch, other, thin, nuts);
     }
 }

@@ -26,7 +26,7 @@ public record Clearances(
     private static final double MOST_RISE = 1500;
     private static final double STEEL_GROWTH = 12e-6;
     private static final double MOST_GROWTH = 1e-4;
-    private static final double USUAL_WHIP = 0.01;
+    private static final double USUAL_WHIP = 0.025;
 
     /** What is usual; common practice. */
     public static final Clearances USUAL = new Clearances(List.of(), List.of(), null, null, null);

@@ -30,6 +30,7 @@ public enum CradleFinding implements FindingCode {
     HUB,
     LANDED,
     LANDING_PAD,
+    KINK,
     LOOSE_END,
     MIXED_THREADS,
     NO_ISOLATOR,

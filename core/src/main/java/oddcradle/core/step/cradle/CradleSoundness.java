@@ -35,6 +35,10 @@ import oddcradle.core.units.Quantity;
 /** Whether the tubes are a cradle: joined to the host, each in its own place, clear of what stands there, and from stock. */
 public final class CradleSoundness {
     private static final Source MEETINGS = Source.derived("which tubes meet at which node");
+    /** A bend that is no bend: more is bent, less is the straightness of a bar; common practice. */
+    private static final double LEAST_KINK = Math.toRadians(0.5);
+
+    private static final double MOST_KINK = Math.toRadians(10);
     /** Tubes closer to each other than this along their whole length lie in one place, of their radii. */
     private static final double SAME_PLACE = 0.5;
 
@@ -54,6 +58,7 @@ public final class CradleSoundness {
         soundness.doubled();
         soundness.keepOuts();
         soundness.stock();
+        soundness.kinks();
     }
 
     /** Tubes that hang together but reach the host nowhere. */
@@ -205,6 +210,51 @@ public final class CradleSoundness {
                                     Quantity.count(job.build().shop().sections().size()))),
                             Source.measured()));
         }
+    }
+
+    /** Straight stock whose nodes lie a little beside one line: nobody bends that, a spacer takes it up. */
+    private void kinks() {
+        for (Member member : job.cradle().members()) {
+            List<Vec3> path = seating.path(member);
+            for (int k = 1; k < path.size() - 1; k++) {
+                Vec3 in = path.get(k).minus(path.get(k - 1));
+                Vec3 out = path.get(k + 1).minus(path.get(k));
+                double angle = Math.atan2(in.cross(out).length(), in.dot(out));
+                if (angle > LEAST_KINK && angle < MOST_KINK) {
+                    kink(member, k, path, angle);
+                }
+            }
+        }
+    }
+
+    private void kink(Member member, int at, List<Vec3> path, double angle) {
+        Vec3 straight = straightened(path, at);
+        String node = member.nodes().get(at);
+        double off = straight.distanceTo(path.get(at));
+        report.say(
+                CradleFinding.KINK,
+                Severity.WATCH,
+                Phrase.of(
+                        "{} ({}) is drawn bent by {} at {}, and nobody bends that: pull {} onto its straight line, {} away, and put a"
+                                + " spacer under the mount",
+                        member.label(),
+                        member.id(),
+                        Quantity.angle(angle),
+                        node,
+                        node,
+                        Quantity.length(off)),
+                new Place(List.of(Subject.node(node), Subject.tube(member.id())), List.of(path.get(at))),
+                new Why(
+                        "angle between the pieces before and behind it; distance from the line of the tube's ends",
+                        List.of(input("off the line", Quantity.length(off))),
+                        Source.commonPractice()));
+    }
+
+    /** Where a node of a path would lie if the path ran straight from its first to its last; host axes, m. */
+    public static Vec3 straightened(List<Vec3> path, int at) {
+        Vec3 first = path.get(0);
+        Vec3 along = path.get(path.size() - 1).minus(first);
+        return first.along(along, path.get(at).minus(first).dot(along) / along.squaredLength());
     }
 
     /** Of the same shape, as near in weight as can be, rather heavier than lighter. */

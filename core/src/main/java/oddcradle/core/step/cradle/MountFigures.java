@@ -3,6 +3,7 @@ package oddcradle.core.step.cradle;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.List;
+import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
@@ -61,9 +62,19 @@ final class MountFigures {
     }
 
     private static Why bolt(BoltStack stack) {
+        return stack.thread()
+                .aircraftTorque()
+                .map(MountFigures::aircraft)
+                .orElseGet(() -> new Why(
+                        "0.2 F d, F three quarters of proof; the maker's figure goes before",
+                        List.of(input("F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
+                        Source.commonPractice()));
+    }
+
+    private static Why aircraft(ScrewThread.TorqueRange range) {
         return new Why(
-                "0.2 F d, F three quarters of proof; the maker's figure goes before",
-                List.of(input("F", Quantity.force(BoltStrength.preload(stack.thread(), stack.grade())))),
-                Source.commonPractice());
+                "middle of the range for this thread, the locking nut's own drag added; the maker's figure goes before",
+                List.of(input("from", Quantity.torque(range.low())), input("to", Quantity.torque(range.high()))),
+                Source.fromMemory("FAA AC 43.13-1B, table 7-1, tension nuts, dry"));
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import oddcradle.core.catalog.ScrewThread;
+import oddcradle.core.drive.LineEnd;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
@@ -51,7 +52,7 @@ final class MountNotes {
             design.collar().ifPresent(collar -> collar(report, design, collar));
         }
         mixed(report, job, designs);
-        bonds(report, designs);
+        bonds(report, job, designs);
     }
 
     private static Place at(MountDesign design) {
@@ -276,13 +277,15 @@ final class MountNotes {
     }
 
     /** Rubber that tears lets the engine go, unless something catches it. */
-    private static void bonds(ReportBuilder report, List<MountDesign> designs) {
+    private static void bonds(ReportBuilder report, Job job, List<MountDesign> designs) {
         List<MountDesign> held =
                 designs.stream().filter(design -> design.stack().isHeldByBond()).toList();
         if (!held.isEmpty()) {
+            boolean flies =
+                    job.line().end().filter(LineEnd.Propeller.class::isInstance).isPresent();
             report.say(
                     CradleFinding.WASHER_OVERLAP,
-                    Severity.WATCH,
+                    flies ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
                             "only the bond of the rubber holds {}: add a safety loop round the engine, or set the mounts on tabs",
                             String.join(", ", held.stream().map(MountNotes::id).toList())),

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
@@ -109,7 +110,8 @@ class CradleReportTest {
         assertThat(finding.what().in(UnitStyle.MILLIMETRES)).contains("nearest").contains("tube 2");
         assertThat(CradleSoundness.nearestInStock(job, odd).orElseThrow().area())
                 .isCloseTo(odd.area(), within(0.25 * odd.area()));
-        Job own = job.withBuild(job.build().withShop(new Shop(List.of(odd), List.of(), false, false, false)));
+        Job own = job.withBuild(
+                job.build().withShop(new Shop(List.of(odd), List.of(), false, false, false, Nut.LOCKING)));
         assertThat(found(own, "cradle.stock")).isEmpty();
     }
 

@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.job.edit.SetShop;
 import oddcradle.core.job.make.Shop;
@@ -21,6 +22,7 @@ final class ShopForm extends VBox {
 
     private final ComboBox<String> bolts = new ComboBox<>();
     private final ComboBox<String> edges = new ComboBox<>();
+    private final ComboBox<String> nuts = new ComboBox<>();
     private final WordField shelf;
     private boolean showing;
 
@@ -30,16 +32,25 @@ final class ShopForm extends VBox {
         Label head = new Label("The shop");
         head.getStyleClass().add("section-title");
         bolts.getItems().setAll("metric", "inch");
-        bolts.setOnAction(choice -> take(shop().stock(), isSecond(bolts), shop().thin()));
+        bolts.setOnAction(choice -> take(isSecond(bolts), shop().thin(), shop().nuts()));
         edges.getItems().setAll("1.5 diameters", "2 diameters, thin sheet");
-        edges.setOnAction(choice -> take(shop().stock(), shop().inch(), isSecond(edges)));
+        edges.setOnAction(choice -> take(shop().inch(), isSecond(edges), shop().nuts()));
+        nuts.getItems().setAll("locking nuts", "plain nuts");
+        nuts.setOnAction(choice -> take(shop().inch(), shop().thin(), isSecond(nuts) ? Nut.PLAIN : Nut.LOCKING));
         shelf = WordField.wide("shop-shelf", "shelf", "nothing named: common supply", typed -> desk.session()
-                .apply(new SetShop(
-                        new Shop(sections(typed), shop().plates(), shop().inch(), shop().jig(), shop().thin()))));
+                .apply(new SetShop(new Shop(
+                        sections(typed), shop().plates(), shop().inch(), shop().jig(), shop().thin(), shop().nuts()))));
         Label how = new Label("Shelf: sections as they are called in the lists, apart by semicolons.");
         how.setWrapText(true);
         how.getStyleClass().add("figure-name");
-        getChildren().addAll(head, row("bolts", "shop-bolts", bolts), row("edges", "shop-edges", edges), shelf, how);
+        getChildren()
+                .addAll(
+                        head,
+                        row("bolts", "shop-bolts", bolts),
+                        row("nuts", "shop-nuts", nuts),
+                        row("edges", "shop-edges", edges),
+                        shelf,
+                        how);
         refresh();
     }
 
@@ -57,9 +68,9 @@ final class ShopForm extends VBox {
         return box.getSelectionModel().getSelectedIndex() == 1;
     }
 
-    private void take(List<Section> stock, boolean inch, boolean thin) {
+    private void take(boolean inch, boolean thin, Nut kind) {
         if (!showing) {
-            desk.apply(new SetShop(new Shop(stock, shop().plates(), inch, shop().jig(), thin)));
+            desk.apply(new SetShop(new Shop(shop().stock(), shop().plates(), inch, shop().jig(), thin, kind)));
         }
     }
 
@@ -67,6 +78,7 @@ final class ShopForm extends VBox {
     void refresh() {
         showing = true;
         bolts.getSelectionModel().select(shop().inch() ? 1 : 0);
+        nuts.getSelectionModel().select(shop().nuts() == Nut.PLAIN ? 1 : 0);
         edges.getSelectionModel().select(shop().thin() ? 1 : 0);
         shelf.show(
                 shop().stock().stream().map(each -> each.in(desk.units())).collect(Collectors.joining("; ")),

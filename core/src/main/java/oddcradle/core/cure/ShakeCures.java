@@ -1,13 +1,18 @@
 package oddcradle.core.cure;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.host.Support;
+import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
@@ -16,6 +21,7 @@ import oddcradle.core.report.StepReport;
 import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.EngineOrders;
+import oddcradle.core.structure.MachineOnFeet;
 
 /** What would let less of the shaking through. */
 final class ShakeCures {
@@ -31,23 +37,59 @@ final class ShakeCures {
     /** The hardest rubber sold with which this finding is good and nothing else at Shake is worse than before. */
     private static List<Cure> otherHardness(Examination examination, Finding finding) {
         Job job = examination.job();
+        List<JobEdit> softer =
+                MachineOnFeet.of(job, examination.seating()).isPresent() ? otherFeet(job) : otherIsolators(job);
+        return softer.stream()
+                .filter(edit -> isBetter(
+                        examination.report(Step.SHAKE), shaken(edit.applyTo(job), examination.engineOrders()), finding))
+                .limit(1)
+                .map(Cure::of)
+                .toList();
+    }
+
+    /** Hardest first. */
+    private static List<JobEdit> otherIsolators(Job job) {
         List<String> all = job.cradle().isolators().stream().map(Isolator::id).toList();
-        List<Double> sold = job.cradle().soldHardnesses();
-        for (int k = sold.size() - 1; k >= 0; k--) {
-            JobEdit edit = new JobEdit.SetHardness(all, sold.get(k));
-            if (isBetter(
-                    examination.report(Step.SHAKE), shaken(edit.applyTo(job), examination.engineOrders()), finding)) {
-                return List.of(Cure.of(edit));
+        List<JobEdit> edits = new ArrayList<>();
+        job.cradle().soldHardnesses().forEach(shore -> edits.add(0, new JobEdit.SetHardness(all, shore)));
+        return edits;
+    }
+
+    /** Hardest first; feet are of one kind of rubber, or left as they are. */
+    private static List<JobEdit> otherFeet(Job job) {
+        List<Support> supports = job.host().supports();
+        List<Elastomer> kinds = supports.stream()
+                .flatMap(each -> each.foot().stream())
+                .flatMap(foot -> foot.element().madeOf().stream())
+                .distinct()
+                .toList();
+        List<JobEdit> edits = new ArrayList<>();
+        if (kinds.size() == 1) {
+            for (double shore : kinds.get(0).soldHardnesses()) {
+                String words = "all feet " + Math.round(shore) + " Shore A";
+                edits.add(
+                        0,
+                        new BodyEdit.ChangeHost(
+                                job.host()
+                                        .withSupports(supports.stream()
+                                                .map(each -> each.withHardness(shore))
+                                                .toList()),
+                                words,
+                                words));
             }
         }
-        return List.of();
+        return edits;
     }
 
     private static StepReport shaken(Job job, EngineOrders engine) {
-        ShakeReport.Mounted mounted =
-                new ShakeReport.Mounted(MountedDonor.of(job), MountedDonor.shaking(job), engine, CrankPlace.of(job));
+        Seating seating = Seating.of(job);
+        Optional<MachineOnFeet> feet = MachineOnFeet.of(job, seating);
+        ShakeReport.Mounted mounted = feet.map(
+                        each -> new ShakeReport.Mounted(each.still(), each.shaking(), engine, each.crank()))
+                .orElseGet(() -> new ShakeReport.Mounted(
+                        MountedDonor.of(job), MountedDonor.shaking(job), engine, CrankPlace.of(job)));
         return ShakeReport.of(new ShakeReport.Input(
-                engine.running().taken(), job.cradle(), Seating.of(job), ShakeReport.solve(mounted)));
+                engine.running().taken(), job.cradle(), seating, feet, ShakeReport.solve(mounted)));
     }
 
     private static boolean isBetter(StepReport before, StepReport after, Finding finding) {

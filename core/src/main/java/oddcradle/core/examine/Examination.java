@@ -55,6 +55,7 @@ import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.MountStiffness;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.structure.TubeStress;
@@ -87,6 +88,7 @@ public final class Examination {
     private final Optional<MountedBody> mountedBody;
     private final Optional<MountedBody> shakingBody;
     private final CrankPlace crank;
+    private final Optional<MachineOnFeet> onFeet;
     private final EngineOrders engineOrders;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
@@ -110,11 +112,12 @@ public final class Examination {
         this.crank = CrankPlace.of(job);
         this.engineOrders = memory.recall(
                 Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
-        this.shake = mountedBody
-                .map(body -> memory.recall(
-                        Analysis.MODES,
-                        new ShakeReport.Mounted(body, shakingBody.orElseThrow(), engineOrders, crank),
-                        ShakeReport::solve))
+        this.onFeet = MachineOnFeet.of(job, seating);
+        this.shake = onFeet.map(
+                        feet -> new ShakeReport.Mounted(feet.still(), feet.shaking(), engineOrders, feet.crank()))
+                .or(() -> mountedBody.map(
+                        body -> new ShakeReport.Mounted(body, shakingBody.orElseThrow(), engineOrders, crank)))
+                .map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);
         this.frame = CradleFrame.of(job, seating, lies);
@@ -175,7 +178,7 @@ public final class Examination {
                         CradleReport::of),
                 memory.recall(
                         Analysis.SHAKE_REPORT,
-                        new ShakeReport.Input(engineOrders.running().taken(), job.cradle(), seating, shake),
+                        new ShakeReport.Input(engineOrders.running().taken(), job.cradle(), seating, onFeet, shake),
                         ShakeReport::of),
                 memory.recall(
                         Analysis.LOAD_REPORT,
@@ -184,6 +187,7 @@ public final class Examination {
                                 CaseVariants.of(job),
                                 job.cases(),
                                 job.materials(),
+                                job.host().supports().isEmpty(),
                                 job.build().yieldFactor(),
                                 seating,
                                 load,

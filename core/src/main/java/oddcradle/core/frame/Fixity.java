@@ -6,6 +6,9 @@ public record Fixity(boolean x, boolean y, boolean z, boolean rx, boolean ry, bo
     /** Held in place, free to turn. */
     public static final Fixity POSITION = new Fixity(true, true, true, false, false, false);
 
+    /** Free every way. */
+    public static final Fixity NONE = new Fixity(false, false, false, false, false, false);
+
     boolean holds(int motion) {
         return switch (motion) {
             case 0 -> x;

@@ -94,7 +94,8 @@ public final class FrameAnalysis {
             double[] r = new double[6];
             for (int motion = 0; motion < 6; motion++) {
                 int k = 6 * node + motion;
-                r[motion] = support.fix().holds(motion) ? internal[k] - applied[k] : 0;
+                boolean held = support.fix().holds(motion) || support.spring(motion) > 0;
+                r[motion] = held ? internal[k] - applied[k] : 0;
             }
             reactions.add(new Reaction(support.node(), new Vec3(r[0], r[1], r[2]), new Vec3(r[3], r[4], r[5])));
         }

@@ -41,6 +41,19 @@ final class FrameModel {
         this.equation = new int[6 * input.nodes().size()];
         this.equations = numberEquations();
         this.stiff = new boolean[equations];
+        for (FrameSupport support : input.supports()) {
+            for (int motion = 0; motion < 3; motion++) {
+                int row = springEquation(support, motion);
+                if (row >= 0) {
+                    stiff[row] = true;
+                }
+            }
+        }
+    }
+
+    /** Equation that a support's spring works on; negative where it has none. */
+    private int springEquation(FrameSupport support, int motion) {
+        return support.spring(motion) > 0 ? equation[6 * nodeIndex.get(support.node()) + motion] : -1;
     }
 
     /** The same frame with bodies and mounts: its own equations keep their numbers, those of the bodies come after them. */
@@ -166,12 +179,21 @@ final class FrameModel {
 
     SparseSymmetric stiffness() {
         int elements = beams.size() + mounts.size();
-        SparseSymmetric.Builder builder = new SparseSymmetric.Builder(equations, 78 * elements + equations);
+        SparseSymmetric.Builder builder = new SparseSymmetric.Builder(
+                equations, 78 * elements + 3 * input.supports().size() + equations);
         for (BeamElement beam : beams) {
             scatter(builder, beam.globalStiffness(), beam.nodeI, beam.nodeJ);
         }
         for (MountElement mount : mounts) {
             scatter(builder, mount.globalStiffness(), mount.body, mount.frame);
+        }
+        for (FrameSupport support : input.supports()) {
+            for (int motion = 0; motion < 3; motion++) {
+                int row = springEquation(support, motion);
+                if (row >= 0) {
+                    builder.add(row, row, support.spring(motion));
+                }
+            }
         }
         for (int k = 0; k < equations; k++) {
             builder.add(k, k, isIdle(k) ? 1 : 0);

@@ -26,14 +26,9 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.section.Angle;
-import oddcradle.core.section.Rect;
-import oddcradle.core.section.RectTube;
-import oddcradle.core.section.Round;
-import oddcradle.core.section.Section;
-import oddcradle.core.section.Tube;
 import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.DonorMovement;
+import oddcradle.core.structure.MountSeat;
 
 /** Works out every mount from boss, bolt, tube, what the rubber moves and what the frame's solution puts on it. */
 public final class MountDesigner {
@@ -52,9 +47,6 @@ public final class MountDesigner {
     private static final double IN_LINE = 0.7;
     /** A wider hole leaves too little of the tube: share of its width. */
     private static final double WIDEST_HOLE = 0.55;
-
-    /** A bolt through a tube may miss its middle by this share of its half size. */
-    private static final double OFF_CENTRE = 0.5;
 
     private final Job job;
     private final Seating seating;
@@ -78,7 +70,9 @@ public final class MountDesigner {
         Job job = input.job();
         MountDesigner designs = new MountDesigner(job, input.seating(), input.movement(), input.load());
         List<MountDesign> all = new ArrayList<>();
-        job.cradle().isolators().forEach(isolator -> designs.design(isolator).ifPresent(all::add));
+        job.cradle().isolators().forEach(isolator -> MountSeat.of(job, input.seating(), isolator)
+                .map(designs::design)
+                .ifPresent(all::add));
         return all;
     }
 
@@ -91,35 +85,21 @@ public final class MountDesigner {
                 .orElse(ScrewThread.all().get(0));
     }
 
-    private Optional<Member> carrier(String node) {
-        return job.cradle().members().stream()
-                .filter(member -> member.nodes().contains(node))
-                .findFirst()
-                .or(() -> seating.landing(node))
-                .or(() -> job.host().members().stream()
-                        .filter(member -> member.nodes().contains(node))
-                        .findFirst());
-    }
-
-    private Optional<MountDesign> design(Isolator isolator) {
-        return carrier(isolator.node()).map(tube -> design(isolator, tube));
-    }
-
-    private MountDesign design(Isolator isolator, Member tube) {
+    private MountDesign design(MountSeat seat) {
+        Isolator isolator = seat.isolator();
+        Member tube = seat.tube();
         Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
-        Vec3 at = seating.boss(isolator.boss());
-        Vec3 arm = seating.node(isolator.node()).minus(at);
+        Vec3 at = seat.at();
+        Vec3 along = seat.along();
         Vec3 hole = seating.pose().turn(boss.axis()).unit();
-        Vec3 along = isolator.element().isHard() ? hole : isolator.axis().unit();
-        along = arm.dot(along) < 0 ? along.negated() : along;
-        Vec3 aside = arm.minus(along.times(arm.dot(along)));
-        double half = halfSize(tube.section(), along);
-        boolean through = aside.length() <= OFF_CENTRE * half;
-        Vec3 towards = through ? Vec3.ZERO : aside.negated().unit();
+        double half = seat.half();
+        boolean through = seat.through();
+        double standoff = seat.aside().length() - half;
+        Vec3 towards = through ? Vec3.ZERO : seat.aside().negated().unit();
         boolean inLine = Math.abs(hole.dot(along)) > IN_LINE;
         ScrewThread thread = thread(job, isolator);
-        Moves moves = moves(isolator, at, along);
-        Tab tab = tab(isolator, boss, tube, thread, along, towards, aside.length() - half, half, moves);
+        Moves moves = moves(seat);
+        Tab tab = tab(isolator, boss, tube, thread, along, towards, standoff, half, moves);
         MountChoices choices = isolator.choices();
         double lug = inLine
                 ? choices.size(MountChoices.Item.LUG)
@@ -143,8 +123,8 @@ public final class MountDesigner {
                 padDiameter(isolator),
                 moves.along,
                 moves.across,
-                through ? arm.dot(along) + half - face : Double.POSITIVE_INFINITY,
-                through ? Double.POSITIVE_INFINITY : aside.length() - half,
+                through ? seat.reach() + half - face : Double.POSITIVE_INFINITY,
+                through ? Double.POSITIVE_INFINITY : standoff,
                 bonded,
                 new BoltStack.Decided(
                         choices.size(MountChoices.Item.BOLT),
@@ -215,25 +195,25 @@ public final class MountDesigner {
     private record Moves(double along, double across) {}
 
     /** What the rubber gives under every case, and what it swings by while the engine starts. */
-    private Moves moves(Isolator isolator, Vec3 at, Vec3 along) {
+    private Moves moves(MountSeat seat) {
+        Isolator isolator = seat.isolator();
+        Vec3 along = seat.along();
         if (isolator.element().isHard()) {
             return new Moves(0, 0);
         }
         double axial = 0;
         double across = 0;
         for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
-            if (levels.get(each.id()) == Level.ULTIMATE) {
-                continue;
-            }
+            double share = levels.get(each.id()).moves(seat.isCaught());
             Vec3 gives = each.mounts().stream()
                     .filter(mount -> mount.id().equals(isolator.id()))
                     .map(MountResult::deflection)
                     .findFirst()
                     .orElse(Vec3.ZERO);
-            axial = Math.max(axial, Math.abs(gives.x()));
-            across = Math.max(across, Math.hypot(gives.y(), gives.z()));
+            axial = Math.max(axial, share * Math.abs(gives.x()));
+            across = Math.max(across, share * Math.hypot(gives.y(), gives.z()));
         }
-        Vec3 point = at.minus(seating.mass().cg());
+        Vec3 point = seat.at().minus(seating.mass().cg());
         Vec3 first = along.anyPerpendicular();
         Vec3 second = along.cross(first);
         if (load.isEmpty()) {
@@ -349,17 +329,4 @@ public final class MountDesigner {
     }
 
     /** From a section's middle to its outside along a direction, m. */
-    static double halfSize(Section section, Vec3 along) {
-        boolean upright = Math.abs(along.z()) > IN_LINE;
-        if (section instanceof RectTube box) {
-            return (upright ? box.h() : box.b()) / 2;
-        }
-        if (section instanceof Rect flat) {
-            return (upright ? flat.h() : flat.b()) / 2;
-        }
-        if (section instanceof Angle angle) {
-            return angle.leg() / 2;
-        }
-        return section instanceof Tube tube ? tube.od() / 2 : section instanceof Round round ? round.outerRadius() : 0;
-    }
 }

@@ -3,9 +3,12 @@ package oddcradle.core.search;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.geometry.distance.SolidDistance;
@@ -18,9 +21,11 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.seating.BodyShape;
 import oddcradle.core.seating.GapFinder;
 import oddcradle.core.structure.DriveBodies;
 import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.RunWhip;
 import oddcradle.core.structure.StageResult;
 
 /**
@@ -38,14 +43,17 @@ public final class SeatMargins {
     private final List<Integer> gone;
     private final boolean runs;
     private final double[] runRooms;
+    /** Boxes of what stands still; empty for what moves. */
+    private final List<Optional<Aabb>> still;
+
     private final String run;
     private final Set<String> onDrivenShaft = new HashSet<>();
     private final List<HotPart> hot = new ArrayList<>();
 
     private record HotPart(String id, List<PreparedSolid> solids) {}
 
-    /** The run as the ledger sees it: a moving body that whips in its plane. */
-    private record RunNeeds(SeatMargins of, double whip, Vec3 axis) implements GapFinder.Needs {
+    /** The run as the ledger sees it: a moving body that whips. */
+    private record RunNeeds(SeatMargins of, RunWhip whip) implements GapFinder.Needs {
         @Override
         public double room(int moved, int standing) {
             return of.runRooms[standing];
@@ -54,14 +62,16 @@ public final class SeatMargins {
         @Override
         public double draws(int moved, int standing, Separation apart, Pose pose) {
             Vec3 between = apart.pointB().minus(apart.pointA());
-            return between.length() < 1e-12
-                    ? 0
-                    : whip * between.unit().withoutPartAlong(axis).length();
+            if (between.length() < 1e-12) {
+                return 0;
+            }
+            Optional<Aabb> still = of.still.get(standing);
+            return still.map(box -> whip.at(box, between.unit())).orElseGet(() -> whip.anywhere(between.unit()));
         }
 
         @Override
         public double mostDraw(int moved, int standing) {
-            return whip;
+            return whip.most();
         }
     }
 
@@ -92,6 +102,7 @@ public final class SeatMargins {
             onDrivenShaft.addAll(DriveBodies.at(job, LineResult.driven(job, 0).sprocketCentre(), obstacles));
         }
         this.runRooms = runRooms();
+        this.still = finder.standing().stream().map(SeatMargins::still).toList();
         for (Part part : job.donor().bodies()) {
             if (part.category() == Category.HOT) {
                 hot.add(new HotPart(
@@ -118,6 +129,12 @@ public final class SeatMargins {
         List<Integer> taken = new ArrayList<>(gone);
         taken.add(standing);
         return without(taken);
+    }
+
+    private static Optional<Aabb> still(BodyShape shape) {
+        return shape.motions().isEmpty()
+                ? shape.solids().stream().map(Solid::bounds).reduce(Aabb::joined)
+                : Optional.empty();
     }
 
     private double[] runRooms() {
@@ -172,11 +189,8 @@ public final class SeatMargins {
                 .flatMap(part -> part.solids().stream())
                 .map(PreparedSolid::of)
                 .toList();
-        double free = first.driving().sprocketCentre().distanceTo(first.driven().sprocketCentre());
-        RunNeeds needs = new RunNeeds(
-                this,
-                free * job.build().clearances().chainWhip(),
-                first.driving().direction().unit());
+        RunNeeds needs =
+                new RunNeeds(this, RunWhip.of(first, job.build().clearances().chainWhip()));
         GapFinder.Tightest outside = probe.tightestOf(solids, 0, needs, tooLittle, best.margin());
         if (outside.margin() < best.margin()) {
             best = new Tight(outside.margin(), first.stage().label(), outside.standing());
@@ -194,17 +208,27 @@ public final class SeatMargins {
                     .map(Clearances.PairRule::room)
                     .orElseGet(() -> clearances.room(
                             Category.MOVING, Category.HOT, true, job.build().room()));
-            for (PreparedSolid own : part.solids()) {
-                PreparedSolid here = own.placed(pose);
+            List<PreparedSolid> placed =
+                    part.solids().stream().map(own -> own.placed(pose)).toList();
+            Aabb box = placed.stream()
+                    .map(PreparedSolid::bounds)
+                    .reduce(Aabb::joined)
+                    .orElseThrow();
+            for (PreparedSolid here : placed) {
                 Vec3 centre = here.centre();
                 for (PreparedSolid solid : solids) {
-                    double keep = room + needs.whip();
+                    double keep = room + needs.whip().most();
                     if (solid.noNearerThan(centre.x(), centre.y(), centre.z()) - here.ballRadius() - keep
                             >= tight.margin()) {
                         continue;
                     }
                     Separation apart = SolidDistance.quick(here, solid);
-                    double margin = apart.distance() - room - needs.draws(0, 0, apart, pose);
+                    Vec3 between = apart.pointB().minus(apart.pointA());
+                    double margin = apart.distance()
+                            - room
+                            - (between.length() < 1e-12
+                                    ? 0
+                                    : needs.whip().at(box, between.unit().negated()));
                     if (margin < tight.margin()) {
                         tight = new Tight(margin, "the drive's run at " + part.id(), -1);
                     }

@@ -12,6 +12,7 @@ import java.util.Set;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FactoredFrame;
+import oddcradle.core.frame.Fixity;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
@@ -23,6 +24,7 @@ import oddcradle.core.frame.Theory;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.host.Support;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
@@ -36,6 +38,9 @@ public final class CradleFrame {
     private static final double STANDARD_GRAVITY = 9.80665;
     /** A landing closer than this to a host node is welded to that node through a rigid arm. */
     private static final double SAME_JOINT = 1e-3;
+
+    /** Of a machine on the springs that stand for its own inertia, rad/s: far under whatever it shakes with. */
+    private static final double AFLOAT = 2;
 
     private final Job job;
     private final Seating seating;
@@ -80,12 +85,17 @@ public final class CradleFrame {
                                     .filter(node -> !node.id().equals(DONOR))
                                     .toList(),
                             input.members(),
-                            input.supports(),
+                            input.supports().stream().map(CradleFrame::held).toList(),
                             List.of(),
                             List.of(),
                             List.of()),
                     probes));
         }
+    }
+
+    /** What a frame gives counts from its feet. */
+    private static FrameSupport held(FrameSupport support) {
+        return support.springs().equals(Vec3.ZERO) ? support : new FrameSupport(support.node(), Fixity.POSITION);
     }
 
     /** Where a piece begins and ends, m. */
@@ -129,9 +139,7 @@ public final class CradleFrame {
                 Theory.TIMOSHENKO,
                 usedNodes(),
                 pieces,
-                job.host().supports().stream()
-                        .map(support -> new FrameSupport(support.node(), support.fix()))
-                        .toList(),
+                supports(),
                 mounts(),
                 masses(),
                 CaseVariants.of(job).stream().map(load -> load(load, line)).toList());
@@ -227,6 +235,50 @@ public final class CradleFrame {
         job.line().shafts().forEach(shaft -> used.addAll(shaft.bearingNodes()));
         job.cradle().isolators().forEach(each -> used.add(joined.getOrDefault(each.node(), each.node())));
         return nodes.values().stream().filter(node -> used.contains(node.id())).toList();
+    }
+
+    /**
+     * What holds the frame. A machine that stands nowhere is held by its own mass: springs under every node in proportion to the mass
+     * there, so soft that they share what donor and drive put in as the mass would (inertia relief).
+     */
+    private List<FrameSupport> supports() {
+        if (!job.host().supports().isEmpty()) {
+            return job.host().supports().stream().map(CradleFrame::support).toList();
+        }
+        List<FrameSupport> afloat = new ArrayList<>();
+        massOnNodes().forEach((node, mass) -> {
+            double spring = mass * AFLOAT * AFLOAT;
+            afloat.add(FrameSupport.on(node, new Vec3(spring, spring, spring)));
+        });
+        return afloat;
+    }
+
+    private static FrameSupport support(Support support) {
+        return support.foot()
+                .map(foot -> {
+                    Vec3 stiffness = foot.element().stiffness();
+                    return FrameSupport.on(support.node(), new Vec3(stiffness.y(), stiffness.z(), stiffness.x()));
+                })
+                .orElseGet(() -> new FrameSupport(support.node(), support.fix()));
+    }
+
+    /** Of host nodes: what they carry and half of each tube between them, kg. */
+    private Map<String, Double> massOnNodes() {
+        Map<String, Double> masses = new LinkedHashMap<>();
+        for (Member member : job.host().members()) {
+            double perMetre = member.remaining().area() * job.material(member).density();
+            for (int k = 1; k < member.nodes().size(); k++) {
+                String from = member.nodes().get(k - 1);
+                String to = member.nodes().get(k);
+                double half = seating.node(from).distanceTo(seating.node(to)) * perMetre / 2;
+                masses.merge(joined.getOrDefault(from, from), half, Double::sum);
+                masses.merge(joined.getOrDefault(to, to), half, Double::sum);
+            }
+        }
+        HostMasses.of(job)
+                .onNodes()
+                .forEach(each -> masses.merge(joined.getOrDefault(each.node(), each.node()), each.mass(), Double::sum));
+        return masses;
     }
 
     private List<ElasticMount> mounts() {

@@ -101,6 +101,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
      * @param frame with its donor under every case; empty where it cannot be solved: then the mounts alone give
      * @param cg of the donor as drawn, m
      * @param hostNodes that what stands round the donor is fixed to
+     * @param caught whether metal ends the way of every soft mount
      * @param packed whether mounts were packed so that the donor stands as drawn: what it does standing is no movement then
      */
     public record Input(
@@ -110,6 +111,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
             Optional<FrameResult> frame,
             Vec3 cg,
             Map<String, Vec3> hostNodes,
+            boolean caught,
             boolean packed,
             List<Swinging> swings) {}
 
@@ -132,6 +134,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
                 frame,
                 seating.mass().cg(),
                 job.host().places(),
+                MountSeat.allCaught(job, seating),
                 job.cradle().packed(),
                 swings);
     }
@@ -170,7 +173,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         for (int k = 0; k < motions.size(); k++) {
             LoadCase load = input.cases().get(k);
             if (load.staysWhole()) {
-                SmallMotion motion = motions.get(k);
+                SmallMotion motion = motions.get(k).times(load.level().moves(input.caught()));
                 // Standing is the first of the cases.
                 pushed.add(new Pushed(load.id(), load.label(), input.packed() ? motion.less(motions.get(0)) : motion));
             }

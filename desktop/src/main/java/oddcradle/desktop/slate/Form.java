@@ -60,6 +60,20 @@ public final class Form extends VBox implements Draft {
 
     /** @param values may change with the job; {@link #refresh} takes them up */
     public <T> ComboBox<T> choice(String name, Supplier<List<T>> values, Function<T, String> word) {
+        ComboBox<T> box = box(name, values, word);
+        row(name, box);
+        return box;
+    }
+
+    /** The same over the whole width, for values with long names. */
+    public <T> ComboBox<T> wideChoice(String name, Supplier<List<T>> values, Function<T, String> word) {
+        ComboBox<T> box = box(name, values, word);
+        box.setMaxWidth(Double.MAX_VALUE);
+        getChildren().add(box);
+        return box;
+    }
+
+    private <T> ComboBox<T> box(String name, Supplier<List<T>> values, Function<T, String> word) {
         ComboBox<T> box = new ComboBox<>();
         box.setId(id + "-" + name.replace(' ', '-'));
         box.setAccessibleText(name);
@@ -81,7 +95,6 @@ public final class Form extends VBox implements Draft {
         };
         fill.run();
         choices.add(fill);
-        row(name, box);
         return box;
     }
 

@@ -20,10 +20,12 @@ import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.host.Host;
+import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.placement.Bodies;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
@@ -84,7 +86,7 @@ class RunningAndFrameSheetsTest extends WindowDriver {
     }
 
     @Test
-    void hardPointSupportSquareAndWeight_areSetAndTakenAway(FxRobot robot) {
+    void hardPointAndSupport_areSetAndTakenAway(FxRobot robot) {
         at(robot, Step.HOST, "frame");
         fill(robot, "#hard-point-called", "P9");
         fill(robot, "#hard-point-what-it-is", "seat rail");
@@ -103,12 +105,49 @@ class RunningAndFrameSheetsTest extends WindowDriver {
         click(robot, "#support-take");
         settled();
         assertThat(host().supports()).hasSize(supports + 1);
+        fill(robot, "#support-node", "FL");
+        fill(robot, "#support-rubber-foot", "44 55");
+        click(robot, "#support-take");
+        assertThat(text(robot, "#support-problem")).contains("Shore A, such as 44 55 40");
+        fill(robot, "#support-rubber-foot", "44 55 40");
+        click(robot, "#support-take");
+        settled();
+        assertThat(host().supports())
+                .hasSize(supports + 1)
+                .anyMatch(each -> each.node().equals("FL")
+                        && each.foot()
+                                .filter(foot -> foot.element().equals(new BondedPad(0.044, 0.055, 40)))
+                                .isPresent());
+    }
+
+    @Test
+    void machineIsWeighed_andWhatItCarriesIsListed(FxRobot robot) {
+        at(robot, Step.HOST, "masses");
         fill(robot, "#machine-weighs", "700 lb");
         fill(robot, "#machine-centre-of-gravity", "640 0 420");
         click(robot, "#machine-take");
         settled();
         assertThat(host().weight().orElseThrow().mass()).isCloseTo(317.5, within(0.1));
         assertThat(text(robot, "#machine-weight")).contains("317.5 kg");
+        int listed = host().masses().size();
+        fill(robot, "#mass-called", "ice box");
+        fill(robot, "#mass-weighs", "30 kg");
+        fill(robot, "#mass-centre-of-gravity", "1000 0 500");
+        fill(robot, "#mass-carried-by", "nowhere");
+        click(robot, "#mass-take");
+        assertThat(text(robot, "#mass-problem")).contains("nowhere");
+        fill(robot, "#mass-carried-by", "CL CR");
+        click(robot, "#mass-take");
+        settled();
+        assertThat(host().masses()).hasSize(listed + 1);
+        assertThat(host().masses().get(listed).nodes()).containsExactly("CL", "CR");
+        double people = host().masses().subList(0, listed).stream()
+                .mapToDouble(HostMass::mass)
+                .sum();
+        assertThat(text(robot, "#machine-whole")).contains(Math.round(10 * (317.5147 + people + 30)) / 10.0 + " kg");
+        click(robot, "#mass-ice-box-away");
+        settled();
+        assertThat(host().masses()).hasSize(listed);
     }
 
     @Test

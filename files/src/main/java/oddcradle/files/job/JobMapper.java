@@ -25,6 +25,7 @@ import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.tube.Anchor;
@@ -68,6 +69,7 @@ final class JobMapper {
             .addMixIn(LineEnd.class, LineEndTypes.class)
             .addMixIn(Neighbour.class, NeighbourTypes.class)
             .addMixIn(Isolator.class, IsolatorNames.class)
+            .addMixIn(Foot.class, FootNames.class)
             .addMixIn(LoadCase.class, LoadCaseNames.class)
             .addMixIn(MountElement.class, MountElementTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
@@ -172,6 +174,11 @@ final class JobMapper {
         @JsonSubTypes.Type(value = Hard.class, name = "hard")
     })
     private interface MountElementTypes {}
+
+    private interface FootNames {
+        @JsonProperty("pad")
+        MountElement element();
+    }
 
     private interface LoadCaseNames {
         @JsonProperty("chainPull")

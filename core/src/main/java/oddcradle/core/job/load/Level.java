@@ -15,6 +15,12 @@ public enum Level {
     /** What a weld bears at last over what codes allow it to work at: 0.6 against 0.3 of its electrode; AWS D1.1, from memory. */
     private static final double WELD_AT_LAST = 2;
 
+    /**
+     * A mount is given room for this share of a limit load; beyond it the sleeve meets its hole and the donor goes no farther. Limit
+     * loads come once in a life and half of them seldom: common practice.
+     */
+    private static final double ROOM_FOR_LIMIT = 0.5;
+
     private final String word;
 
     Level(String word) {
@@ -45,6 +51,19 @@ public enum Level {
             case WORKING -> 1;
             case LIMIT -> ULTIMATE_OVER_LIMIT / WELD_AT_LAST;
             case ULTIMATE -> 1 / WELD_AT_LAST;
+        };
+    }
+
+    /**
+     * How much of what it would move the rubber by it moves anything that is judged by; nothing where only survival counts.
+     *
+     * @param caught whether metal ends the way of every soft mount
+     */
+    public double moves(boolean caught) {
+        return switch (this) {
+            case WORKING -> 1;
+            case LIMIT -> caught ? ROOM_FOR_LIMIT : 1;
+            case ULTIMATE -> 0;
         };
     }
 

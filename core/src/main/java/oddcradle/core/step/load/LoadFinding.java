@@ -4,6 +4,7 @@ import oddcradle.core.finding.FindingCode;
 
 /** What may be found of the loaded frame. */
 public enum LoadFinding implements FindingCode {
+    AFLOAT,
     MEETS_NOTHING,
     MIXED_SETS,
     MOVEMENT,

@@ -45,6 +45,7 @@ public final class LoadReport {
      *
      * @param cases with their variants
      * @param own the job's own, those that are off among them
+     * @param afloat whether nothing of the machine is said to stand on the ground
      * @param yieldFactor that stresses keep from yielding
      * @param frame as solved
      * @param stresses of every tube in its worst case, the hardest worked first
@@ -54,6 +55,7 @@ public final class LoadReport {
             List<LoadCase> cases,
             List<LoadCase> own,
             List<Material> materials,
+            boolean afloat,
             double yieldFactor,
             Seating seating,
             Outcome<FrameResult> frame,
@@ -66,6 +68,7 @@ public final class LoadReport {
         report.findings(outcome.reasons());
         outcome.answer().ifPresent(result -> {
             CaseNotes.add(report, input.line(), input.own(), input.materials());
+            afloat(report, input);
             int good = 0;
             for (TubeStress use : uses) {
                 if (use.utilisation() > 1 || good++ < GOOD_TUBES_TOLD) {
@@ -83,6 +86,24 @@ public final class LoadReport {
             pulled(report, input, result);
         });
         return report.report();
+    }
+
+    /** A frame may be on its way to a machine; or it is one that flies. */
+    private static void afloat(ReportBuilder report, Input input) {
+        if (input.afloat()) {
+            report.say(
+                    LoadFinding.AFLOAT,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "nothing is said to stand on the ground, so the machine's own mass holds what donor and drive put on it, as"
+                                    + " in the air; name its supports under Host, Frame"),
+                    Place.of(Subject.MACHINE),
+                    new Why(
+                            "inertia relief: under every node a spring in proportion to the mass it carries, so soft that it only holds"
+                                    + " as that mass would",
+                            List.of(),
+                            Source.fromMemory("Przemieniecki, Theory of Matrix Structural Analysis, 1968")));
+        }
     }
 
     /** A case that comes from the other side is told only by the tubes it works hardest. */
@@ -112,6 +133,9 @@ public final class LoadReport {
                                 input("N", Quantity.force(worst.endJ().force().x())),
                                 input("T", Quantity.torque(worst.endJ().moment().x()))),
                         FRAME));
+        if (input.afloat()) {
+            return;
+        }
         Vec3 up = result.reactions().stream().map(Reaction::force).reduce(Vec3.ZERO, Vec3::plus);
         report.figure(
                 load.label() + ": ground pushes up",
@@ -130,7 +154,9 @@ public final class LoadReport {
 
     /** What the pull of chain or belt does to the sprocket it draws at, in the worst of the cases in which the machine works. */
     private static void pulled(ReportBuilder report, Input input, FrameResult result) {
-        if (input.line().stages().isEmpty() || !input.line().stages().get(0).isInPlane()) {
+        if (input.afloat()
+                || input.line().stages().isEmpty()
+                || !input.line().stages().get(0).isInPlane()) {
             return;
         }
         Vec3 worst = Vec3.ZERO;

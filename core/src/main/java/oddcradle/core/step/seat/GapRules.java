@@ -28,6 +28,7 @@ import oddcradle.core.placement.Surveyed;
 import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.DriveBodies;
 import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.RunWhip;
 import oddcradle.core.structure.StageResult;
 
 /**
@@ -181,8 +182,8 @@ public final class GapRules implements PairRules {
         }
         growth(part, apart.pointA(), towards).ifPresent(allowances::add);
         growth(other, apart.pointB(), towards.negated()).ifPresent(allowances::add);
-        whip(part, towards).ifPresent(allowances::add);
-        whip(other, towards).ifPresent(allowances::add);
+        whip(part, other, towards).ifPresent(allowances::add);
+        whip(other, part, towards).ifPresent(allowances::add);
         return allowances;
     }
 
@@ -205,21 +206,15 @@ public final class GapRules implements PairRules {
         return first instanceof Solid.Cylinder cylinder ? cylinder.p0() : first.centre();
     }
 
-    /** A run swings in its own plane. */
-    private Optional<Allowance> whip(Body body, Vec3 towards) {
+    private Optional<Allowance> whip(Body body, Body beside, Vec3 towards) {
         StageResult run = runs.get(body.id());
         if (run == null || !run.stage().isInPlane()) {
             return Optional.empty();
         }
-        double inPlane =
-                towards.withoutPartAlong(run.driving().direction().unit()).length();
-        double whips = inPlane * free(run) * input.clearances().chainWhip();
+        RunWhip whip = RunWhip.of(run, input.clearances().chainWhip());
+        double whips = beside.sweeps().isEmpty() ? whip.at(beside.bounds(), towards) : whip.anywhere(towards);
         String what = run.stage() instanceof Stage.Chain ? "chain whips" : "belt whips";
         return whips > 0 ? Optional.of(new Allowance(what, whips)) : Optional.empty();
-    }
-
-    private static double free(StageResult run) {
-        return run.driving().sprocketCentre().distanceTo(run.driven().sprocketCentre());
     }
 
     @Override
@@ -240,7 +235,9 @@ public final class GapRules implements PairRules {
                     * body.bounds().size().length();
         }
         StageResult run = runs.get(body.id());
-        return run == null ? most : most + free(run) * input.clearances().chainWhip();
+        return run == null
+                ? most
+                : most + RunWhip.of(run, input.clearances().chainWhip()).most();
     }
 
     private double reach(Body part) {

@@ -22,14 +22,18 @@ final class IsolationNotes {
 
     private final ReportBuilder report;
     private final Seating seating;
+    /** What the rubber stands on. */
+    private final String ground;
+
     private final String when;
     private final EngineShaking shaking;
     private final double limit;
 
     /** @param limit of the share that reaches the frame */
-    IsolationNotes(ReportBuilder report, Seating seating, String when, EngineShaking shaking, double limit) {
+    IsolationNotes(ReportBuilder report, ShakeReport.Input input, String when, EngineShaking shaking, double limit) {
         this.report = report;
-        this.seating = seating;
+        this.seating = input.seating();
+        this.ground = input.feet().isPresent() ? "floor" : "frame";
         this.when = when;
         this.shaking = shaking;
         this.limit = limit;
@@ -43,11 +47,11 @@ final class IsolationNotes {
                 List.of(
                         input("order " + order.words(), Quantity.frequency(order.frequency())),
                         input("torque of the order", Quantity.torque(order.torque())),
-                        input("on the frame", Quantity.torque(order.torqueOnFrame()))),
+                        input("on the " + ground, Quantity.torque(order.torqueOnFrame()))),
                 ISOLATION);
         report.figure("torque transmissibility at " + when, Quantity.share(order.torqueThrough()), why);
         report.figure(
-                "torque on the frame at " + when + ", order " + order.words(),
+                "torque on the " + ground + " at " + when + ", order " + order.words(),
                 Quantity.torque(order.torqueOnFrame()),
                 why);
         judge(finding, "torque transmissibility", order, order.torqueThrough(), why);
@@ -61,10 +65,10 @@ final class IsolationNotes {
                     List.of(
                             input("order " + order.words(), Quantity.frequency(order.frequency())),
                             input("force of the order", Quantity.force(order.force())),
-                            input("on the frame", Quantity.force(order.forceOnFrame()))),
+                            input("on the " + ground, Quantity.force(order.forceOnFrame()))),
                     ISOLATION);
             report.figure(
-                    "inertia force on the frame at " + when + ", order " + order.words(),
+                    "inertia force on the " + ground + " at " + when + ", order " + order.words(),
                     Quantity.force(order.forceOnFrame()),
                     why);
             judge(finding, "inertia force", order, order.forceThrough(), why);
@@ -78,14 +82,15 @@ final class IsolationNotes {
                 quiet ? Severity.GOOD : through > RESONANT ? Severity.STOP : Severity.WATCH,
                 Phrase.of(
                         through > 1
-                                ? "{} at {}, {}: {} of order {} ({}) reach the frame; the mounts amplify, {} is the most"
-                                : "{} at {}, {}: {} of order {} ({}) reach the frame; {} is the most",
+                                ? "{} at {}, {}: {} of order {} ({}) reach the {}; the mounts amplify, {} is the most"
+                                : "{} at {}, {}: {} of order {} ({}) reach the {}; {} is the most",
                         what,
                         when,
                         Quantity.rotationSpeed(shaking.speed()),
                         Quantity.share(through),
                         order.words(),
                         Quantity.frequency(order.frequency()),
+                        ground,
                         Quantity.share(limit)),
                 Quantity.share(through),
                 Quantity.share(limit),

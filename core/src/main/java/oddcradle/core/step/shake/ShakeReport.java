@@ -3,6 +3,7 @@ package oddcradle.core.step.shake;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -13,6 +14,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.host.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.CrankPlace;
@@ -21,6 +23,7 @@ import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -44,8 +47,14 @@ public final class ShakeReport {
      * Everything that decides the report.
      *
      * @param taken what of the engine is taken, in words
+     * @param feet of the machine, where it is that which shakes and not the donor alone
      */
-    public record Input(List<String> taken, Cradle cradle, Seating seating, Outcome<ShakeResult> shake) {}
+    public record Input(
+            List<String> taken,
+            Cradle cradle,
+            Seating seating,
+            Optional<MachineOnFeet> feet,
+            Outcome<ShakeResult> shake) {}
 
     public static StepReport of(Input input) {
         Seating seating = input.seating();
@@ -53,14 +62,14 @@ public final class ShakeReport {
         Cradle cradle = input.cradle();
         ReportBuilder report = new ReportBuilder(Step.SHAKE);
         report.findings(outcome.reasons());
-        if (!cradle.isSoft() && !cradle.isolators().isEmpty()) {
+        if (!cradle.isSoft() && !cradle.isolators().isEmpty() && input.feet().isEmpty()) {
             bolted(report, seating);
             return report.report();
         }
         outcome.answer().ifPresent(result -> {
             modes(report, result.modes());
-            sag(report, cradle, seating, result.modes().sag());
-            isolation(report, input.taken(), seating, result);
+            sag(report, input, result.modes().sag());
+            isolation(report, input, result);
         });
         return report.report();
     }
@@ -89,26 +98,50 @@ public final class ShakeReport {
         }
     }
 
-    private static void sag(ReportBuilder report, Cradle cradle, Seating seating, StaticSag sag) {
+    private static void sag(ReportBuilder report, Input input, StaticSag sag) {
+        double mass = input.feet()
+                .map(feet -> feet.still().body().mass())
+                .orElse(input.seating().mass().mass());
         Why why = new Why(
-                "K q = m g",
-                List.of(input("m", Quantity.mass(seating.mass().mass()))),
-                Source.derived("statics of a body on springs"));
+                "K q = m g", List.of(input("m", Quantity.mass(mass))), Source.derived("statics of a body on springs"));
         report.figure(
                 "sag under its own weight",
                 Quantity.length(-sag.cgDisplacement().z()),
                 why);
+        List<Rubber> rubbers = input.feet()
+                .map(feet -> feet.feet().stream()
+                        .map(foot -> Rubber.of(foot, input.seating()))
+                        .toList())
+                .orElseGet(() -> input.cradle().isolators().stream()
+                        .map(isolator -> Rubber.of(isolator, input.seating()))
+                        .toList());
         for (int k = 0; k < sag.mounts().size(); k++) {
-            Isolator isolator = cradle.isolators().get(k);
+            Rubber rubber = rubbers.get(k);
             Vec3 d = sag.mounts().get(k).deflection();
-            MountElement.Strain strain = isolator.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
-            strain(report, seating, isolator, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
-            strain(report, seating, isolator, "compressed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
+            MountElement.Strain strain = rubber.element().strain(Math.abs(d.x()), Math.hypot(d.y(), d.z()));
+            strain(report, rubber, "sheared", strain.shear(), MOST_SHEAR_STRAIN);
+            strain(report, rubber, "compressed", strain.compressive(), MOST_COMPRESSIVE_STRAIN);
         }
     }
 
-    private static void strain(
-            ReportBuilder report, Seating seating, Isolator isolator, String verb, double strain, double limit) {
+    /** What is strained at rest: an isolator under the donor, or a foot under the machine. */
+    private record Rubber(String name, MountElement element, Place place) {
+        static Rubber of(Isolator isolator, Seating seating) {
+            return new Rubber(
+                    "isolator " + isolator.id(),
+                    isolator.element(),
+                    Place.of(Subject.mount(isolator.id()), seating.boss(isolator.boss())));
+        }
+
+        static Rubber of(Support foot, Seating seating) {
+            return new Rubber(
+                    "the foot at " + foot.node(),
+                    foot.foot().orElseThrow().element(),
+                    Place.of(Subject.node(foot.node()), seating.node(foot.node())));
+        }
+    }
+
+    private static void strain(ReportBuilder report, Rubber rubber, String verb, double strain, double limit) {
         if (strain <= limit) {
             return;
         }
@@ -116,19 +149,20 @@ public final class ShakeReport {
                 ShakeFinding.STRAIN,
                 Severity.WATCH,
                 Phrase.of(
-                        "isolator {} is {} by {} of its height at rest; {} is the most for long life",
-                        isolator.id(),
+                        "{} is {} by {} of its height at rest; {} is the most for long life",
+                        rubber.name(),
                         verb,
                         Quantity.share(strain),
                         Quantity.share(limit)),
                 Quantity.share(strain),
                 Quantity.share(limit),
-                Place.of(Subject.mount(isolator.id()), seating.boss(isolator.boss())),
+                rubber.place(),
                 new Why("strain = deflection / rubber height", List.of(), Source.commonPractice()));
     }
 
-    private static void isolation(ReportBuilder report, List<String> allTaken, Seating seating, ShakeResult result) {
-        for (String taken : allTaken) {
+    private static void isolation(ReportBuilder report, Input input, ShakeResult result) {
+        Seating seating = input.seating();
+        for (String taken : input.taken()) {
             report.say(
                     ShakeFinding.TAKEN,
                     Severity.NOTE,
@@ -136,10 +170,10 @@ public final class ShakeReport {
                     Place.of(Subject.DONOR, seating.mass().cg()),
                     new Why("what engines of this layout and torque mostly have", List.of(), Source.commonPractice()));
         }
-        IsolationNotes idle = new IsolationNotes(report, seating, "idle", result.idle(), MOST_AT_IDLE);
+        IsolationNotes idle = new IsolationNotes(report, input, "idle", result.idle(), MOST_AT_IDLE);
         idle.torque(ShakeFinding.IDLE);
         idle.force(ShakeFinding.IDLE_FORCE);
-        IsolationNotes cruise = new IsolationNotes(report, seating, "cruise", result.cruise(), MOST_AT_CRUISE);
+        IsolationNotes cruise = new IsolationNotes(report, input, "cruise", result.cruise(), MOST_AT_CRUISE);
         cruise.torque(ShakeFinding.CRUISE);
         cruise.force(ShakeFinding.CRUISE_FORCE);
     }

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.catalog.Nut;
 import oddcradle.core.cure.Cures;
+import oddcradle.core.drive.LineEnd;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
@@ -417,5 +419,45 @@ class CradleReportTest {
         assertThat(found(near, "cradle.shorted"))
                 .anyMatch(finding -> finding.where().ids().contains("C3"));
         assertThat(found(JOB, "cradle.shorted")).isEmpty();
+    }
+
+    /** 6 mm over the 200 mm from the rail and none beyond: atan(6/200) and, to the other lug 200 mm on, as much again. */
+    @Test
+    void barDrawnWithAKink_isTold_andPulledStraight() {
+        Job kinked = JOB.withCradle(JOB.cradle()
+                .withNodes(JOB.cradle().nodes().stream()
+                        .map(node -> node.id().equals("S1")
+                                ? new Node("S1", new Anchor.FromBoss("B1", new Vec3(0, 0, -0.056)))
+                                : node)
+                        .toList()));
+        Finding kink = found(kinked, "cradle.kink").get(0);
+        assertThat(kink.where().ids()).contains("S1", "C1");
+        double angle = Math.toDegrees(Math.atan(6.0 / 200) + Math.atan(6.0 / 200));
+        assertThat(kink.what().in(UnitStyle.MILLIMETRES)).contains(String.format(Locale.ROOT, "%.2f °", angle));
+        List<Cure> cures = Cures.of(Examination.of(kinked), kink);
+        assertThat(cures).hasSize(1);
+        assertThat(found(cures.get(0).edit().applyTo(kinked), "cradle.kink")).isEmpty();
+        assertThat(found(JOB, "cradle.kink")).isEmpty();
+    }
+
+    /** On the ground a torn pad drops the engine onto the frame; in the air it takes the aircraft with it. */
+    @Test
+    void padsThatOnlyTheirBondHolds_areAStopInTheAir() {
+        Job thin = JOB.withCradle(JOB.cradle()
+                .withMembers(JOB.cradle().members().stream()
+                        .map(member -> member.withSection(new Tube(0.02, 0.002)))
+                        .toList()));
+        assertThat(worstOfBond(thin)).isEqualTo(Severity.WATCH);
+        LineEnd propeller = new LineEnd.Propeller(1.7, 0.6, 50, 0.1, 0, 0, 0, 0, true, 2);
+        Job flying = thin.withLine(thin.line().withEnd(Optional.of(propeller)));
+        assertThat(worstOfBond(flying)).isEqualTo(Severity.STOP);
+    }
+
+    private static Severity worstOfBond(Job job) {
+        return found(job, "cradle.washer_overlap").stream()
+                .filter(each -> each.what().in(UnitStyle.MILLIMETRES).startsWith("only the bond"))
+                .map(Finding::severity)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -199,7 +199,7 @@ class DrivenEndTest {
                 "K9",
                 "post",
                 Category.FIXED,
-                List.of(new Solid.Cylinder(new Vec3(0.19, 0.12, 0.1), new Vec3(0.19, 0.12, 0.2555), 0.01)));
+                List.of(new Solid.Cylinder(new Vec3(0.19, 0.12, 0.1), new Vec3(0.19, 0.12, 0.2475), 0.01)));
         Job job = JOB.withHost(
                 JOB.host().withKeepOuts(List.of(JOB.host().keepOuts().get(0), post)));
         Examination examination = Examination.of(job);

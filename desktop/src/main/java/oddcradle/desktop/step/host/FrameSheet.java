@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -14,12 +15,15 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.job.edit.BodyEdit;
+import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.host.FrameSquare;
 import oddcradle.core.job.host.HardPoint;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.Support;
+import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.Pads;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
@@ -75,13 +79,20 @@ final class FrameSheet extends VBox {
         Form form = new Form(desk::units, "support", "Where the frame stands");
         TextField node = form.text("node", "AL");
         ComboBox<String> how = form.choice("how", List.copyOf(HOLDS.keySet()), String::toString);
+        TextField foot = form.text("rubber foot", "none; or 44 55 40: diameter, height, Shore A");
         return form.button("Set the support", () -> {
-            Support support = new Support(read(node), HOLDS.get(how.getValue()));
+            Support support = new Support(read(node), HOLDS.get(how.getValue()), foot(read(foot)));
             change(
                     host().withSupports(with(
                             host().supports(), support, (a, b) -> a.node().equals(b.node()))),
                     "support " + support.node());
         });
+    }
+
+    private Optional<Foot> foot(String text) {
+        return text.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Foot(Pads.one(text, desk.units()), Elastomer.RUBBER.usualLoss()));
     }
 
     private Form squareForm() {
@@ -143,7 +154,11 @@ final class FrameSheet extends VBox {
         for (Support each : host().supports()) {
             supports.getChildren()
                     .add(line(
-                            each.node() + " " + words(each.fix()),
+                            each.node() + " "
+                                    + each.foot()
+                                            .map(foot -> "stands on a "
+                                                    + foot.element().in(desk.units()))
+                                            .orElseGet(() -> words(each.fix())),
                             "support-" + each.node(),
                             host().withSupports(without(host().supports(), each))));
         }

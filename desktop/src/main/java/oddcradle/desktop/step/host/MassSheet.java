@@ -29,8 +29,8 @@ import oddcradle.desktop.store.Desk;
 
 /** What the machine weighs, and what heavy things it carries where. */
 final class MassSheet extends VBox {
-    private static final String AFTER = "came onto it after";
-    private static final String BEFORE = "was on the scales with it";
+    private static final String AFTER = "not on the scales with it";
+    private static final String BEFORE = "on the scales with it";
 
     private final Desk desk;
     private final Label weight = new Label();

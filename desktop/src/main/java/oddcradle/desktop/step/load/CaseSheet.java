@@ -4,14 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.job.edit.LoadEdit;
 import oddcradle.core.job.load.LoadCase;
@@ -22,7 +21,6 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
-import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Ids;
 import oddcradle.desktop.slate.RemoveButton;
@@ -32,19 +30,18 @@ import oddcradle.desktop.store.Desk;
 final class CaseSheet extends VBox {
     private final Desk desk;
     private final VBox list = new VBox(4);
-    private final CaseForm open;
+    private final CaseForm form;
     private final Form sets;
     private Optional<String> opened = Optional.empty();
-    private List<LoadCase> shown = List.of();
-    private UnitStyle shownIn;
+    private final List<Row> rows = new ArrayList<>();
 
     CaseSheet(Desk desk) {
         super(8);
         this.desk = desk;
-        this.open = new CaseForm(desk);
+        this.form = new CaseForm(desk);
         list.setId("case-list");
         sets = new Form(desk::units, "case-set", "A set of cases to begin from; your own stay");
-        ComboBox<LoadSet> set = sets.choice("set", this::fitting, LoadSet::words);
+        ComboBox<LoadSet> set = sets.wideChoice("set", this::fitting, LoadSet::words);
         sets.button("Take this set", () -> desk.session().apply(new LoadEdit.TakeSet(set.getValue())));
         Form own = new Form(desk::units, "case-new", "A case of your own");
         TextField called = own.text("called", "winched from the side");
@@ -54,7 +51,7 @@ final class CaseSheet extends VBox {
                     Ids.of(called.getText(), "case"), called.getText().strip(), vector(pulls.getText()), 0);
             desk.session().apply(new LoadEdit.AddCase(load));
         });
-        getChildren().addAll(sets, list, open, own);
+        getChildren().addAll(sets, list, own);
     }
 
     /** Those that are meant for what the line drives first. */
@@ -84,44 +81,71 @@ final class CaseSheet extends VBox {
     void refresh() {
         sets.refresh();
         List<LoadCase> cases = desk.session().job().cases();
-        if (!cases.equals(shown) || desk.units() != shownIn) {
-            shown = cases;
-            shownIn = desk.units();
-            list.getChildren().setAll(cases.stream().map(this::row).toList());
+        List<String> ids = cases.stream().map(LoadCase::id).toList();
+        if (!ids.equals(rows.stream().map(row -> row.id).toList())) {
+            rows.clear();
+            ids.forEach(id -> rows.add(new Row(id)));
+            list.getChildren().setAll(rows);
         }
-        opened.flatMap(id -> cases.stream().filter(each -> each.id().equals(id)).findFirst())
-                .ifPresentOrElse(open::show, open::clear);
+        for (int k = 0; k < rows.size(); k++) {
+            rows.get(k).show(cases.get(k));
+        }
+        opened = opened.filter(ids::contains);
+        if (opened.isEmpty()) {
+            form.clear();
+        }
     }
 
-    private VBox row(LoadCase load) {
-        CheckBox on = new CheckBox();
-        on.setId("case-on-" + load.id());
-        on.setAccessibleText("look at " + load.label());
-        on.setSelected(!load.off());
-        on.setOnAction(click -> desk.session().apply(new LoadEdit.SwitchCase(load.id(), on.isSelected())));
-        Hyperlink name = new Hyperlink(load.label());
-        name.setId("case-" + load.id());
-        name.getStyleClass().add("why");
-        name.setOnAction(click -> {
-            opened = opened.filter(load.id()::equals).isPresent() ? Optional.empty() : Optional.of(load.id());
-            refresh();
-        });
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        RemoveButton remove = new RemoveButton(
-                "×", "case-remove-" + load.id(), () -> desk.session().apply(new LoadEdit.RemoveCase(load.id())));
-        remove.setAccessibleText("remove " + load.label());
-        Label words = new Label(words(load));
-        words.getStyleClass().add("note-step");
-        words.setWrapText(true);
-        words.setMinHeight(USE_PREF_SIZE);
-        return new VBox(new HBox(6, on, name, space, remove), words);
+    /** One case in two lines; its form stands under it while it is open. */
+    private final class Row extends VBox {
+        private final String id;
+        private final CheckBox on = new CheckBox();
+        private final Hyperlink name = new Hyperlink();
+        private final Label words = new Label();
+        private final RemoveButton remove;
+
+        Row(String id) {
+            this.id = id;
+            on.setId("case-on-" + id);
+            on.setOnAction(click -> desk.session().apply(new LoadEdit.SwitchCase(id, on.isSelected())));
+            name.setId("case-" + id);
+            name.getStyleClass().add("why");
+            name.setOnAction(click -> {
+                opened = opened.filter(id::equals).isPresent() ? Optional.empty() : Optional.of(id);
+                refresh();
+            });
+            words.getStyleClass().add("note-step");
+            words.setWrapText(true);
+            words.setMinHeight(USE_PREF_SIZE);
+            remove = new RemoveButton("Remove this case", "case-remove-" + id, () -> desk.session()
+                    .apply(new LoadEdit.RemoveCase(id)));
+            HBox head = new HBox(6, on, name);
+            head.setAlignment(Pos.CENTER_LEFT);
+            getChildren().addAll(head, words);
+        }
+
+        void show(LoadCase load) {
+            on.setAccessibleText("look at " + load.label());
+            on.setSelected(!load.off());
+            name.setText(load.label());
+            words.setText(CaseSheet.this.words(load));
+            boolean open = opened.filter(id::equals).isPresent();
+            if (open && !getChildren().contains(remove)) {
+                getChildren().addAll(form, remove);
+            } else if (!open) {
+                getChildren().remove(remove);
+            }
+            if (open) {
+                form.show(load);
+            }
+        }
     }
 
     private String words(LoadCase load) {
         List<String> words = new ArrayList<>();
-        words.add(number(load.field().x()) + " ahead, " + number(load.field().y()) + " left, "
-                + number(load.field().z()) + " up, g");
+        words.add(way(load.field().x(), "ahead", "back"));
+        words.add(way(load.field().y(), "left", "right"));
+        words.add(way(load.field().z(), "up", "down"));
         if (load.drive() != 0) {
             words.add(desk.units().show(Quantity.share(load.drive())) + " of the drive");
         }
@@ -132,7 +156,14 @@ final class CaseSheet extends VBox {
             words.add("turning " + number(load.turning().length()) + " rad/s");
         }
         words.add(load.level().word());
-        return String.join(" · ", words) + (load.source().isEmpty() ? "" : "\n" + load.source());
+        words.add(load.source());
+        words.removeIf(String::isEmpty);
+        return String.join(" · ", words);
+    }
+
+    /** Nothing where it does not pull that way. */
+    private String way(double g, String one, String other) {
+        return g == 0 ? "" : number(Math.abs(g)) + " g " + (g > 0 ? one : other);
     }
 
     private String number(double value) {

@@ -1,0 +1,110 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.stage.Stage;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.load.Level;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.LoadSet;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.step.load.LoadFinding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** Load cases by hand: a set taken, one of its cases changed, switched off and removed, and one of one's own. */
+@ExtendWith(ApplicationExtension.class)
+class LoadSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private LoadCase load(String id) {
+        return desk.session().job().cases().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void take(FxRobot robot, LoadSet set) {
+        robot.interact(
+                () -> robot.lookup("#case-set-set").queryAs(ComboBox.class).setValue(set));
+        click(robot, "#case-set-take");
+        settled();
+    }
+
+    private List<LoadFinding> watched() {
+        return desk.examination().report(Step.LOAD).findings().stream()
+                .filter(each -> each.severity() == Severity.WATCH && each.code() instanceof LoadFinding)
+                .map(each -> (LoadFinding) each.code())
+                .toList();
+    }
+
+    @Test
+    void setMeantForOthers_isTold_andTheOwnSetPutsItRight(FxRobot robot) {
+        at(robot, Step.LOAD, "cases");
+        take(robot, LoadSet.LIGHT_SPORT);
+        assertThat(watched()).contains(LoadFinding.WRONG_SET);
+        take(robot, LoadSet.ROUGH_GROUND);
+        assertThat(watched()).doesNotContain(LoadFinding.WRONG_SET);
+    }
+
+    @Test
+    void caseIsOpened_changedFieldAfterField_switchedOffAndRemoved(FxRobot robot) {
+        at(robot, Step.LOAD, "cases");
+        click(robot, "#case-bump");
+        enter(robot, "#case-up", "-4");
+        assertThat(load("bump").field()).isEqualTo(new Vec3(0, 0, -4));
+        // The keyboard stays in the field: whoever tries values goes on typing.
+        Node field = robot.lookup("#case-up").query();
+        assertThat(field.getScene().getFocusOwner()).isSameAs(field);
+        enter(robot, "#case-up", "much");
+        assertThat(text(robot, "#case-up-problem")).isNotBlank();
+        assertThat(load("bump").field().z()).isEqualTo(-4);
+        enter(robot, "#case-up", "-5");
+        robot.interact(() -> choice(robot).setValue(Level.ULTIMATE));
+        settled();
+        assertThat(load("bump").level()).isEqualTo(Level.ULTIMATE);
+        click(robot, "#case-on-bump");
+        settled();
+        assertThat(load("bump").off()).isTrue();
+        assertThat(robot.lookup("#case-on-bump").queryAs(CheckBox.class).isSelected())
+                .isFalse();
+        int before = desk.session().job().cases().size();
+        click(robot, "#case-remove-bump");
+        settled();
+        assertThat(desk.session().job().cases()).hasSize(before - 1).noneMatch(each -> each.id()
+                .equals("bump"));
+        assertThat(robot.lookup("#case-form").query().isVisible()).isFalse();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static ComboBox<Level> choice(FxRobot robot) {
+        return robot.lookup("#case-level").queryAs(ComboBox.class);
+    }
+
+    @Test
+    void caseOfOnesOwn_isAddedAndStaysWhenASetIsTaken(FxRobot robot) {
+        at(robot, Step.LOAD, "cases");
+        fill(robot, "#case-new-called", "Winched from the side");
+        fill(robot, "#case-new-pulls", "0 0.5");
+        click(robot, "#case-new-take");
+        assertThat(text(robot, "#case-new-problem")).contains("ahead, left, up in g");
+        fill(robot, "#case-new-pulls", "0 0.5 -1");
+        click(robot, "#case-new-take");
+        settled();
+        assertThat(load("winched-from-the-side").field()).isEqualTo(new Vec3(0, 0.5, -1));
+        take(robot, LoadSet.ROAD);
+        assertThat(load("winched-from-the-side").set()).isEmpty();
+    }
+}

@@ -454,7 +454,7 @@ class CradleReportTest {
     }
 
     private static Severity worstOfBond(Job job) {
-        return found(job, "cradle.washer_overlap").stream()
+        return found(job, "cradle.washer-overlap").stream()
                 .filter(each -> each.what().in(UnitStyle.MILLIMETRES).startsWith("only the bond"))
                 .map(Finding::severity)
                 .findFirst()

@@ -10,6 +10,7 @@ import oddcradle.files.report.ResultsText;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 @Command(name = "check", description = "Examine a job and print every figure and finding.")
@@ -25,6 +26,9 @@ final class CheckCommand implements Callable<Integer> {
     @Mixin
     private Printed printed;
 
+    @Option(names = "--good", description = "tell what is good one by one")
+    private boolean good;
+
     @Override
     public Integer call() throws IOException {
         Examination examination =
@@ -32,7 +36,7 @@ final class CheckCommand implements Callable<Integer> {
         UnitStyle style = printed.style();
         spec.commandLine()
                 .getOut()
-                .println(printed.json() ? ResultsJson.of(examination) : ResultsText.of(examination, style));
+                .println(printed.json() ? ResultsJson.of(examination) : ResultsText.of(examination, style, good));
         boolean stopped = examination.findings().get(0).severity() == Severity.STOP;
         return stopped && !printed.json() ? HAS_STOPS : 0;
     }

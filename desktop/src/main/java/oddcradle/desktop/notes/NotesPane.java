@@ -1,10 +1,12 @@
 package oddcradle.desktop.notes;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -15,6 +17,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
 import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.SeverityMark;
@@ -22,12 +25,21 @@ import oddcradle.desktop.slate.WhyCard;
 import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.store.Desk;
 
-/** The findings, worst first: what, by how much, where; one click goes there, one applies a cure. */
-public final class NotesPane extends ListView<NotesPane.Note> {
+/**
+ * The findings, worst first: what, by how much, where; one click goes there, one applies a cure. What is good is one row that opens.
+ */
+public final class NotesPane extends ListView<NotesPane.Row> {
     private final Desk desk;
+    private boolean goodShown;
 
-    /** One row as it is shown. */
-    public record Note(Finding finding, List<Cure> cures, UnitStyle units) {}
+    /** What one line shows. */
+    public sealed interface Row {}
+
+    /** One finding. */
+    public record Note(Finding finding, List<Cure> cures, UnitStyle units) implements Row {}
+
+    /** All that is good, by its count. */
+    public record Good(int count, boolean shown) implements Row {}
 
     public NotesPane(Desk desk) {
         this.desk = desk;
@@ -45,8 +57,11 @@ public final class NotesPane extends ListView<NotesPane.Note> {
 
     /** Up and down go through all notes; Enter goes there, Space asks why, a digit takes that cure. */
     private void key(KeyEvent key) {
-        Note note = getSelectionModel().getSelectedItem();
-        if (note == null) {
+        Row row = getSelectionModel().getSelectedItem();
+        if (row instanceof Good && key.getCode() == KeyCode.ENTER) {
+            turnGood();
+        }
+        if (!(row instanceof Note note)) {
             return;
         }
         if (key.getCode() == KeyCode.ENTER) {
@@ -63,9 +78,18 @@ public final class NotesPane extends ListView<NotesPane.Note> {
 
     public void refresh() {
         Map<Finding, List<Cure>> cures = desk.live().curesProperty().get();
-        List<Note> notes = desk.examination().findings().stream()
-                .map(finding -> new Note(finding, cures.getOrDefault(finding, List.of()), desk.units()))
-                .toList();
+        List<Row> notes = new ArrayList<>();
+        List<Row> good = new ArrayList<>();
+        for (Finding finding : desk.examination().findings()) {
+            (finding.severity() == Severity.GOOD ? good : notes)
+                    .add(new Note(finding, cures.getOrDefault(finding, List.of()), desk.units()));
+        }
+        if (!good.isEmpty()) {
+            notes.add(new Good(good.size(), goodShown));
+        }
+        if (goodShown) {
+            notes.addAll(good);
+        }
         if (!notes.equals(getItems())) {
             int at = getSelectionModel().getSelectedIndex();
             getItems().setAll(notes);
@@ -75,17 +99,40 @@ public final class NotesPane extends ListView<NotesPane.Note> {
         }
     }
 
-    private final class NoteCell extends ListCell<Note> {
+    private void turnGood() {
+        goodShown = !goodShown;
+        refresh();
+    }
+
+    private final class NoteCell extends ListCell<Row> {
         NoteCell() {
             getStyleClass().add("note-cell");
             setPrefWidth(0);
         }
 
         @Override
-        protected void updateItem(Note note, boolean empty) {
-            super.updateItem(note, empty);
-            setGraphic(empty || note == null ? null : row(note.finding(), note.cures()));
+        protected void updateItem(Row row, boolean empty) {
+            super.updateItem(row, empty);
+            setGraphic(
+                    row instanceof Note note && !empty
+                            ? row(note.finding(), note.cures())
+                            : row instanceof Good good && !empty ? row(good) : null);
         }
+    }
+
+    private HBox row(Good good) {
+        Hyperlink open = new Hyperlink((good.count() == 1 ? "1 check is good" : good.count() + " checks are good")
+                + ": " + (good.shown() ? "put them away" : "show them"));
+        open.setId("notes-good");
+        open.getStyleClass().add("why");
+        open.setFocusTraversable(false);
+        open.setOnAction(click -> turnGood());
+        Label step = new Label();
+        step.setMinWidth(52);
+        HBox row = new HBox(new SeverityMark(Severity.GOOD), step, open);
+        row.getStyleClass().add("note-row");
+        row.setAccessibleText(open.getText());
+        return row;
     }
 
     private HBox row(Finding finding, List<Cure> cures) {

@@ -13,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
@@ -40,7 +41,7 @@ class KeyboardTest extends WindowDriver {
     }
 
     @SuppressWarnings("unchecked")
-    private static ListView<NotesPane.Note> notes(FxRobot robot) {
+    private static ListView<NotesPane.Row> notes(FxRobot robot) {
         return robot.lookup("#notes").queryAs(ListView.class);
     }
 
@@ -53,11 +54,19 @@ class KeyboardTest extends WindowDriver {
             robot.type(KeyCode.DOWN);
         }
         assertThat(notes(robot).getSelectionModel().getSelectedIndex()).isEqualTo(count - 1);
+        // What is good is one row: opened by the key, and gone through as the rest.
+        NotesPane.Good good = (NotesPane.Good) notes(robot).getItems().get(count - 1);
         robot.type(KeyCode.ENTER);
-        assertThat(desk.stepProperty().get())
-                .isEqualTo(notes(robot).getItems().get(count - 1).finding().step());
+        assertThat(notes(robot).getItems()).hasSize(count + good.count());
+        robot.type(KeyCode.DOWN);
+        NotesPane.Note last = (NotesPane.Note) notes(robot).getItems().get(count);
+        assertThat(last.finding().severity()).isEqualTo(Severity.GOOD);
+        robot.type(KeyCode.ENTER);
+        assertThat(desk.stepProperty().get()).isEqualTo(last.finding().step());
+        click(robot, "#notes-good");
+        assertThat(notes(robot).getItems()).hasSize(count);
         int withCure = 0;
-        while (notes(robot).getItems().get(withCure).cures().isEmpty()) {
+        while (((NotesPane.Note) notes(robot).getItems().get(withCure)).cures().isEmpty()) {
             withCure++;
         }
         int wanted = withCure;

@@ -1,5 +1,7 @@
 package oddcradle.files.report;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
@@ -16,7 +18,12 @@ import oddcradle.core.units.UnitStyle;
 public final class ResultsText {
     private ResultsText() {}
 
-    public static String of(Examination examination, UnitStyle style) {
+    /**
+     * By step: what is wrong first, then figures, then how much was found good.
+     *
+     * @param good whether what is good is told one by one
+     */
+    public static String of(Examination examination, UnitStyle style, boolean good) {
         StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
         for (Step step : Step.values()) {
             StepReport report = examination.report(step);
@@ -24,8 +31,13 @@ public final class ResultsText {
                     .append(step.number())
                     .append(' ')
                     .append(step.title())
-                    .append(": ");
-            text.append(report.worst().word()).append('\n');
+                    .append(": ")
+                    .append(report.worst().word())
+                    .append('\n');
+            report.findings().stream()
+                    .filter(finding -> finding.severity() != Severity.GOOD)
+                    .sorted(Comparator.comparing(Finding::severity))
+                    .forEach(finding -> finding(text, examination, finding, style));
             for (Figure figure : report.figures()) {
                 text.append(
                         String.format(Locale.ROOT, "    %-44s %14s%n", figure.name(), style.show(figure.quantity())));
@@ -33,22 +45,39 @@ public final class ResultsText {
             if (step == Step.CRADLE) {
                 hardware(text, examination, style);
             }
-            for (Finding finding : report.findings()) {
-                text.append("  ").append(mark(finding.severity())).append(' ');
-                text.append(finding.what().in(style)).append('\n');
-                if (finding.severity().isWorseThan(Severity.NOT_CHECKED)) {
-                    text.append("      why: ").append(finding.why().withNumbers(style));
-                    text.append(" [").append(finding.why().source().words()).append("]\n");
-                    for (Cure cure : Cures.of(examination, finding)) {
-                        text.append("      cure: ")
-                                .append(cure.label().in(style))
-                                .append('\n');
-                    }
-                }
-            }
+            good(text, examination, report, style, good);
         }
         return text.append("\nNumbers to build by only with your own judgement, the maker's data and local codes.\n")
                 .toString();
+    }
+
+    private static void good(
+            StringBuilder text, Examination examination, StepReport report, UnitStyle style, boolean told) {
+        List<Finding> good = report.findings().stream()
+                .filter(finding -> finding.severity() == Severity.GOOD)
+                .toList();
+        if (told) {
+            good.forEach(finding -> finding(text, examination, finding, style));
+        } else if (!good.isEmpty()) {
+            text.append("  ")
+                    .append(mark(Severity.GOOD))
+                    .append(' ')
+                    .append(good.size())
+                    .append(good.size() == 1 ? " check" : " checks")
+                    .append("; --good tells them\n");
+        }
+    }
+
+    private static void finding(StringBuilder text, Examination examination, Finding finding, UnitStyle style) {
+        text.append("  ").append(mark(finding.severity())).append(' ');
+        text.append(finding.what().in(style)).append('\n');
+        if (finding.severity().isWorseThan(Severity.NOT_CHECKED)) {
+            text.append("      why: ").append(finding.why().withNumbers(style));
+            text.append(" [").append(finding.why().source().words()).append("]\n");
+            for (Cure cure : Cures.of(examination, finding)) {
+                text.append("      cure: ").append(cure.label().in(style)).append('\n');
+            }
+        }
     }
 
     private static void hardware(StringBuilder text, Examination examination, UnitStyle style) {

@@ -234,6 +234,9 @@ final class AnyEdit {
             return value;
         }
         List<Object> arguments = new ArrayList<>(parts(value).values());
+        if (arguments.isEmpty()) {
+            return value;
+        }
         int at = random.nextInt(arguments.size());
         arguments.set(at, nearby(arguments.get(at)));
         try {

@@ -177,7 +177,7 @@ class AnyJobFileTest {
 
     private static void examine(Job job, JsonSchema schema) throws IOException {
         Examination examination = Examination.of(job);
-        assertThat(ResultsText.of(examination, UnitStyle.DECIMAL_INCHES))
+        assertThat(ResultsText.of(examination, UnitStyle.DECIMAL_INCHES, true))
                 .isNotBlank()
                 .doesNotContain("NaN", "Infinity");
         assertThat(schema.validate(MAPPER.readTree(ResultsJson.of(examination))))

@@ -157,7 +157,10 @@ class LentExaminationTest {
 
     @Test
     void slidingTheSeat_leavesModesReadingsAndBodiesAsTheyAre() {
-        for (Job job : DEMOS) {
+        // A machine on its own feet shakes as a whole: where the donor sits in it counts.
+        List<Job> shaking = DEMOS.stream().filter(job -> job.cradle().isSoft()).toList();
+        assertThat(shaking).hasSize(3);
+        for (Job job : shaking) {
             Job moved = job.withSeat(job.seat().with(Freedom.UP, job.seat().value(Freedom.UP) + 0.002));
             Examination after = Examination.of(moved, Examination.of(job));
 
@@ -178,7 +181,7 @@ class LentExaminationTest {
     /** The swing while starting hangs on where the crank lies: gaps and mounts follow it. */
     @Test
     void movedCrank_isNoticedByGapsAndMounts() {
-        Job job = DemoJobs.HUT_SKID.load().job();
+        Job job = DemoJobs.ORCHARD_TUG.load().job();
         Engine engine = job.donor().engine();
         Crank higher = engine.crank().orElseThrow().withCentre(Optional.of(new Vec3(0.03, 0, 0.05)));
         Donor moved = job.donor().withEngine(engine.withCrank(Optional.of(higher)));

@@ -103,7 +103,7 @@ class EveryWordTest {
     @Test
     void textAndJson_nameTheSameFindings() {
         Examination examination = Examination.of(DemoJobs.ORCHARD_TUG.load().job());
-        String text = ResultsText.of(examination, UnitStyle.MILLIMETRES);
+        String text = ResultsText.of(examination, UnitStyle.MILLIMETRES, true);
         String json = ResultsJson.of(examination);
         for (Finding finding : examination.findings()) {
             assertThat(text).contains(finding.what().in(UnitStyle.MILLIMETRES));

@@ -80,13 +80,13 @@ class ReportTest {
 
     @Test
     void text_namesWorstStopsAndCures() {
-        String text = ResultsText.of(DEMO, UnitStyle.MILLIMETRES);
+        String text = ResultsText.of(DEMO, UnitStyle.MILLIMETRES, true);
         assertThat(text)
                 .contains(
                         "3 Line: stop",
                         "STOP  chain: its planes are 4.6 mm apart",
                         "cure: rear sprocket spacer 4.6 mm");
-        assertThat(ResultsText.of(DEMO, UnitStyle.DECIMAL_INCHES)).contains("0.181 in apart");
+        assertThat(ResultsText.of(DEMO, UnitStyle.DECIMAL_INCHES, true)).contains("0.181 in apart");
     }
 
     /** Applying the first cure of each finding mends that finding; they say so because they were tried. */

@@ -22,6 +22,9 @@ import oddcradle.core.units.Measured;
  * @param keyWidth m; 0 for none
  * @param yield strength of the shaft, Pa
  * @param bearingNodes nodes of the frame that carry the bearings, in their order; none where the frame is not to feel them
+ * @param drivenMass of the wheel that is driven, kg; 0 where it is taken by its size
+ * @param driverMass of the wheel that drives, kg; 0 where it is taken by its size
+ * @param bearingStiffness of each bearing with its housing, across the shaft, N/m; 0 where it is taken as usual
  */
 public record JackShaft(
         String id,
@@ -37,9 +40,14 @@ public record JackShaft(
         double keyDepth,
         double keyWidth,
         double yield,
-        List<String> bearingNodes)
+        List<String> bearingNodes,
+        Double drivenMass,
+        Double driverMass,
+        Double bearingStiffness)
         implements Measured<JackShaft> {
     private static final double LONGEST = 100;
+    /** A ball bearing of this size in a bolted housing gives so much, N/m; common practice. */
+    private static final double USUAL_BEARING = 5e7;
 
     public JackShaft {
         Guard.named("id", id);
@@ -82,6 +90,73 @@ public record JackShaft(
         if (!bearingNodes.isEmpty() && bearingNodes.size() != bearings.size()) {
             throw new InvalidValue("bearingNodes", "must name one node for each bearing, or none");
         }
+        drivenMass = drivenMass == null ? 0 : Guard.notNegative("drivenMass", drivenMass, "kg");
+        driverMass = driverMass == null ? 0 : Guard.notNegative("driverMass", driverMass, "kg");
+        bearingStiffness =
+                bearingStiffness == null ? 0 : Guard.notNegative("bearingStiffness", bearingStiffness, "N/m");
+    }
+
+    /** Wheels by their size, bearings as usual. */
+    public JackShaft(
+            String id,
+            String label,
+            Vec3 point,
+            Vec3 axis,
+            double od,
+            double bore,
+            double drivenAt,
+            double driverAt,
+            List<Double> bearings,
+            double bearingRating,
+            double keyDepth,
+            double keyWidth,
+            double yield,
+            List<String> bearingNodes) {
+        this(
+                id,
+                label,
+                point,
+                axis,
+                od,
+                bore,
+                drivenAt,
+                driverAt,
+                bearings,
+                bearingRating,
+                keyDepth,
+                keyWidth,
+                yield,
+                bearingNodes,
+                0.0,
+                0.0,
+                0.0);
+    }
+
+    /** Of each bearing, N/m; where nobody has told it, common practice. */
+    public double usedStiffness() {
+        return bearingStiffness > 0 ? bearingStiffness : USUAL_BEARING;
+    }
+
+    /** With wheels of other masses, kg. */
+    public JackShaft withMasses(double driven, double driver) {
+        return new JackShaft(
+                id,
+                label,
+                point,
+                axis,
+                od,
+                bore,
+                drivenAt,
+                driverAt,
+                bearings,
+                bearingRating,
+                keyDepth,
+                keyWidth,
+                yield,
+                bearingNodes,
+                driven,
+                driver,
+                bearingStiffness);
     }
 
     /** A place along it, host axes, m. */
@@ -105,7 +180,10 @@ public record JackShaft(
                 keyDepth,
                 keyWidth,
                 yield,
-                bearingNodes);
+                bearingNodes,
+                drivenMass,
+                driverMass,
+                bearingStiffness);
     }
 
     /** Outside diameter, m. */
@@ -124,7 +202,10 @@ public record JackShaft(
                 keyDepth,
                 keyWidth,
                 yield,
-                bearingNodes);
+                bearingNodes,
+                drivenMass,
+                driverMass,
+                bearingStiffness);
     }
 
     /** Places along it are measured from its point; without bearings theirs read 0. */
@@ -144,7 +225,10 @@ public record JackShaft(
                 Measure.of("bearing rating", Kind.FORCE, bearingRating),
                 Measure.of("keyway deep", Kind.LENGTH, keyDepth),
                 Measure.of("key wide", Kind.LENGTH, keyWidth),
-                Measure.of("yield strength", Kind.STRESS, yield));
+                Measure.of("yield strength", Kind.STRESS, yield),
+                Measure.of("driven wheel weighs (0: by size)", Kind.MASS, drivenMass),
+                Measure.of("driving wheel weighs (0: by size)", Kind.MASS, driverMass),
+                Measure.of("bearing's stiffness (0: usual)", Kind.STIFFNESS, bearingStiffness));
     }
 
     @Override
@@ -164,6 +248,9 @@ public record JackShaft(
                 v.get(10),
                 v.get(11),
                 v.get(12),
-                held ? bearingNodes : List.of());
+                held ? bearingNodes : List.of(),
+                v.get(13),
+                v.get(14),
+                v.get(15));
     }
 }

@@ -22,7 +22,9 @@ import oddcradle.core.units.Quantity;
 
 /** What is to be said of a jackshaft: its bearings, its strength, how it bends, how fast it may turn, its spacers. */
 final class JackShaftNotes {
-    private static final double STRESS_SHARE = 0.3;
+    /** The code allows 0.3 of yield in shear; von Mises counts shear {@code sqrt 3} times. */
+    private static final double STRESS_SHARE = 0.3 * Math.sqrt(3);
+
     private static final double MOST_SLOPE = Math.toRadians(0.25);
     private static final double CRITICAL_SHARE = 0.75;
     private static final double LEAST_HOURS = 500;
@@ -53,9 +55,10 @@ final class JackShaftNotes {
             return;
         }
         strength(report, shaft, found.get(), where);
-        bearings(report, job, shaft, after, found.get(), where);
+        bearings(report, job, line, k, found.get(), where);
         bending(report, shaft, found.get(), where);
-        critical.ifPresent(speed -> critical(report, job, shaft, after, speed, where));
+        JackShaft weighed = JackShaftResult.weighed(shaft, before, after);
+        critical.ifPresent(speed -> critical(report, job, weighed, after, speed, where));
         spacers(report, shaft);
         overhang(report, shaft, where);
     }
@@ -64,7 +67,7 @@ final class JackShaftNotes {
         Quantity stress = Quantity.stress(found.stress());
         Quantity limit = Quantity.stress(STRESS_SHARE * shaft.yield());
         Why why = new Why(
-                "sqrt(sigma^2 + 3 tau^2), over 0.75 with a keyway; at most 0.3 of yield",
+                "sqrt(sigma^2 + 3 tau^2), over 0.75 with a keyway; at most sqrt(3) 0.3 = 0.52 of yield, which is 0.3 in shear",
                 List.of(
                         input("M", Quantity.torque(found.moment())),
                         input("T", Quantity.torque(found.torque())),
@@ -77,7 +80,7 @@ final class JackShaftNotes {
                 stress,
                 limit,
                 Phrase.of("{} is stressed to {}, within {}", shaft.label(), stress, limit),
-                Phrase.of("{} is stressed to {}; 0.3 of its yield is {}", shaft.label(), stress, limit),
+                Phrase.of("{} is stressed to {}; 0.52 of its yield is {}", shaft.label(), stress, limit),
                 where,
                 why);
         if (shaft.keyDepth() > 0) {
@@ -94,15 +97,16 @@ final class JackShaftNotes {
         }
     }
 
-    /** At full torque in the highest gear, which is where the hours are run. */
+    /** At full torque, as much in one gear as in another. */
     private static void bearings(
-            ReportBuilder report, Job job, JackShaft shaft, StageResult after, JackShaftResult found, Place where) {
+            ReportBuilder report, Job job, LineResult line, int k, JackShaftResult found, Place where) {
+        JackShaft shaft = job.line().shafts().get(k);
         double worst = 0;
-        for (int k = 0; k < found.reactions().size(); k++) {
-            double load = found.reactions().get(k).length();
+        for (int at = 0; at < found.reactions().size(); at++) {
+            double load = found.reactions().get(at).length();
             worst = Math.max(worst, load);
             report.figure(
-                    shaft.label() + ": bearing " + (k + 1) + " carries",
+                    shaft.label() + ": bearing " + (at + 1) + " carries",
                     Quantity.force(load),
                     new Why(
                             "reaction of the shaft to both pulls at full throttle in the lowest gear",
@@ -118,23 +122,18 @@ final class JackShaftNotes {
                     new Why("L10 = (C / P)^3", List.of(), Source.fromMemory("ISO 281")));
             return;
         }
-        Engine engine = job.donor().engine();
-        int top = engine.gearRatios().size() - 1;
-        double lighter = engine.gearRatios().get(top)
-                / engine.gearRatios().get(0)
-                / job.line().dynamicFactor();
-        double speed = engine.maxTorqueSpeed()
-                / after.speedRatio()
-                * engine.gearRatios().get(0)
-                / engine.gearRatios().get(top);
-        double hours = ShaftStrength.lifeHours(shaft.bearingRating(), worst * lighter, speed);
+        List<ShaftDuty> duties = ShaftDuty.of(job, line, k);
+        double hours = ShaftDuty.hours(duties, shaft.bearingRating(), worst);
+        ShaftDuty hardest = duties.get(0);
         Quantity life = new Quantity(hours * 3600, Kind.TIME);
         Why why = new Why(
-                "L10 = (C / P)^3 million turns, full torque in the highest gear, no dynamic factor",
+                "L10 = (C / P)^3 million turns; full torque, as far as the tyres take it, for equal times in every gear and at both ends"
+                        + " of a variator, no dynamic factor; 1 / L = mean of 1 / L of each",
                 List.of(
                         input("C", Quantity.force(shaft.bearingRating())),
-                        input("P", Quantity.force(worst * lighter)),
-                        input("speed", Quantity.rotationSpeed(speed))),
+                        input("P in the lowest", Quantity.force(worst * hardest.load())),
+                        input("speed there", Quantity.rotationSpeed(hardest.speed())),
+                        input("gears", Quantity.count(duties.size()))),
                 Source.fromMemory("ISO 281"));
         report.figure(shaft.label() + ": bearing life L10, hours", Quantity.count(Math.rint(hours)), why);
         report.atLeast(
@@ -175,7 +174,7 @@ final class JackShaftNotes {
     }
 
     private static void critical(
-            ReportBuilder report, Job job, JackShaft shaft, StageResult after, double critical, Place where) {
+            ReportBuilder report, Job job, JackShaft weighed, StageResult after, double critical, Place where) {
         Engine engine = job.donor().engine();
         double fastest = Math.max(engine.limitSpeed(), engine.cruiseSpeed());
         int top = engine.gearRatios().size() - 1;
@@ -185,17 +184,21 @@ final class JackShaftNotes {
                 / engine.gearRatios().get(top));
         Quantity limit = Quantity.rotationSpeed(CRITICAL_SHARE * critical);
         Why why = new Why(
-                "first natural frequency of the bare shaft on rigid bearings; three quarters of it are used",
-                List.of(input("critical", Quantity.rotationSpeed(critical))),
+                "first natural frequency of the shaft with its wheels on bearings that give; three quarters of it are used",
+                List.of(
+                        input("critical", Quantity.rotationSpeed(critical)),
+                        input("driven wheel", Quantity.mass(weighed.drivenMass())),
+                        input("driving wheel", Quantity.mass(weighed.driverMass())),
+                        input("each bearing", Quantity.stiffness(weighed.usedStiffness()))),
                 Source.commonPractice());
-        report.figure(shaft.label() + ": first critical speed", Quantity.rotationSpeed(critical), why);
+        report.figure(weighed.label() + ": first critical speed", Quantity.rotationSpeed(critical), why);
         report.atMost(
                 LineFinding.CRITICAL,
                 Severity.STOP,
                 speed,
                 limit,
-                Phrase.of("{} turns {} at most, within three quarters of its critical speed", shaft.label(), speed),
-                Phrase.of("{} may turn {}; three quarters of its critical speed are {}", shaft.label(), speed, limit),
+                Phrase.of("{} turns {} at most, within three quarters of its critical speed", weighed.label(), speed),
+                Phrase.of("{} may turn {}; three quarters of its critical speed are {}", weighed.label(), speed, limit),
                 where,
                 why);
     }

@@ -30,6 +30,50 @@ public record JackShaftResult(
 
     private static final double BELT_FRICTION = 0.3;
 
+    /** Width of a sprocket's plate, in pitches; ISO 606 (from memory). */
+    private static final double SPROCKET_WIDTH = 0.6;
+
+    /** The shaft with what its wheels weigh: as told, else as steel discs of their size; common practice. */
+    public static JackShaft weighed(JackShaft shaft, StageResult before, StageResult after) {
+        return shaft.withMasses(
+                shaft.drivenMass() > 0
+                        ? shaft.drivenMass()
+                        : disc(before.stage(), before.stage().drivenRadius()),
+                shaft.driverMass() > 0
+                        ? shaft.driverMass()
+                        : disc(after.stage(), after.stage().driverRadius()));
+    }
+
+    private static double disc(Stage stage, double radius) {
+        double width = 0;
+        if (stage instanceof Stage.Chain chain) {
+            width = SPROCKET_WIDTH * chain.pitch();
+        } else if (stage instanceof Stage.Belt belt) {
+            width = belt.width();
+        } else if (stage instanceof Stage.Variator variator) {
+            width = variator.width();
+        }
+        return STEEL_DENSITY * Math.PI * radius * radius * width;
+    }
+
+    /** First critical speed of a weighed shaft on bearings that give, rad/s; empty where gears hold it. */
+    public static Optional<Double> criticalSpeed(JackShaft weighed) {
+        double from = end(weighed);
+        return model(weighed).map(bare -> new ShaftModel(
+                        bare.young(),
+                        bare.density(),
+                        bare.poisson(),
+                        bare.shear(),
+                        bare.segments(),
+                        List.of(
+                                new ShaftModel.Disc(weighed.drivenAt() - from, weighed.drivenMass()),
+                                new ShaftModel.Disc(weighed.driverAt() - from, weighed.driverMass())),
+                        weighed.bearings().stream()
+                                .map(at -> new ShaftModel.Bearing(at - from, Optional.of(weighed.usedStiffness())))
+                                .toList())
+                .criticalSpeed());
+    }
+
     /** Places along the shaft measured from its model's end. */
     private static double end(JackShaft shaft) {
         double least = Math.min(shaft.drivenAt(), shaft.driverAt());

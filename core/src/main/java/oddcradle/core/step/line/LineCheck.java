@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.control.Remembered;
 import oddcradle.core.drive.JackShaft;
-import oddcradle.core.drive.ShaftModel;
 import oddcradle.core.job.Job;
 import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
@@ -40,15 +39,16 @@ public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport r
         return of(new Input(job, seating, line, DonorMovement.of(job, seating, line), engine), Remembered.nothing());
     }
 
-    /** @param criticalSpeeds of jackshafts, rad/s, those that are known already among them */
+    /** @param criticalSpeeds of jackshafts with what their wheels weigh, rad/s, those that are known already among them */
     public static LineCheck of(Input input, Remembered<JackShaft, Optional<Double>> criticalSpeeds) {
         Job job = input.job();
         Optional<RoadChart> chart = RoadChart.of(job, input.line());
         Map<JackShaft, Double> speeds = new HashMap<>();
-        for (JackShaft shaft : job.line().shafts()) {
-            criticalSpeeds
-                    .of(shaft, each -> JackShaftResult.model(each).map(ShaftModel::criticalSpeed))
-                    .ifPresent(speed -> speeds.put(shaft, speed));
+        for (int k = 0; k < job.line().shafts().size(); k++) {
+            JackShaft shaft = job.line().shafts().get(k);
+            JackShaft weighed = JackShaftResult.weighed(
+                    shaft, input.line().stages().get(k), input.line().stages().get(k + 1));
+            criticalSpeeds.of(weighed, JackShaftResult::criticalSpeed).ifPresent(speed -> speeds.put(shaft, speed));
         }
         return new LineCheck(
                 input.line(),

@@ -22,6 +22,7 @@ import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.MachineOnFeet;
+import oddcradle.core.structure.PropellerShaking;
 
 /** What would let less of the shaking through. */
 final class ShakeCures {
@@ -84,10 +85,14 @@ final class ShakeCures {
     private static StepReport shaken(Job job, EngineOrders engine) {
         Seating seating = Seating.of(job);
         Optional<MachineOnFeet> feet = MachineOnFeet.of(job, seating);
-        ShakeReport.Mounted mounted = feet.map(
-                        each -> new ShakeReport.Mounted(each.still(), each.shaking(), engine, each.crank()))
+        ShakeReport.Mounted mounted = feet.map(each ->
+                        new ShakeReport.Mounted(each.still(), each.shaking(), engine, each.crank(), Optional.empty()))
                 .orElseGet(() -> new ShakeReport.Mounted(
-                        MountedDonor.of(job), MountedDonor.shaking(job), engine, CrankPlace.of(job)));
+                        MountedDonor.of(job),
+                        MountedDonor.shaking(job),
+                        engine,
+                        CrankPlace.of(job),
+                        PropellerShaking.propeller(job)));
         return ShakeReport.of(new ShakeReport.Input(
                 engine.running().taken(), job.cradle(), seating, feet, ShakeReport.solve(mounted)));
     }

@@ -57,6 +57,7 @@ import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.MountStiffness;
+import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.structure.TubeStresses;
@@ -113,10 +114,10 @@ public final class Examination {
         this.engineOrders = memory.recall(
                 Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
         this.onFeet = MachineOnFeet.of(job, seating);
-        this.shake = onFeet.map(
-                        feet -> new ShakeReport.Mounted(feet.still(), feet.shaking(), engineOrders, feet.crank()))
-                .or(() -> mountedBody.map(
-                        body -> new ShakeReport.Mounted(body, shakingBody.orElseThrow(), engineOrders, crank)))
+        this.shake = onFeet.map(feet -> new ShakeReport.Mounted(
+                        feet.still(), feet.shaking(), engineOrders, feet.crank(), Optional.empty()))
+                .or(() -> mountedBody.map(body -> new ShakeReport.Mounted(
+                        body, shakingBody.orElseThrow(), engineOrders, crank, PropellerShaking.propeller(job))))
                 .map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);

@@ -1,5 +1,6 @@
 package oddcradle.core.structure;
 
+import java.util.List;
 import oddcradle.core.vibration.ModesResult;
 
 /**
@@ -7,8 +8,14 @@ import oddcradle.core.vibration.ModesResult;
  *
  * @param idle the engine turning itself over
  * @param cruise at full throttle
+ * @param propeller at idle and at cruise; empty where none turns on the donor's own shaft
  */
-public record ShakeResult(ModesResult modes, EngineShaking idle, EngineShaking cruise) {
+public record ShakeResult(
+        ModesResult modes, EngineShaking idle, EngineShaking cruise, List<PropellerShaking> propeller) {
+    public ShakeResult {
+        propeller = List.copyOf(propeller);
+    }
+
     /** Share of the torque order that turns the frame most, at idle. */
     public double transmissibilityAtIdle() {
         return idle.governingTorque().torqueThrough();

@@ -9,6 +9,7 @@ public enum ShakeFinding implements FindingCode {
     HARD,
     IDLE,
     IDLE_FORCE,
+    PROPELLER,
     STRAIN,
     TAKEN;
 

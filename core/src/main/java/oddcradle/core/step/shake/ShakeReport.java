@@ -24,6 +24,7 @@ import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.MachineOnFeet;
+import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
@@ -176,6 +177,13 @@ public final class ShakeReport {
         IsolationNotes cruise = new IsolationNotes(report, input, "cruise", result.cruise(), MOST_AT_CRUISE);
         cruise.torque(ShakeFinding.CRUISE);
         cruise.force(ShakeFinding.CRUISE_FORCE);
+        for (int k = 0; k < result.propeller().size(); k++) {
+            PropellerNotes.add(
+                    report,
+                    seating,
+                    k == 0 ? "idle" : "cruise",
+                    result.propeller().get(k));
+        }
     }
 
     /**
@@ -183,8 +191,14 @@ public final class ShakeReport {
      *
      * @param body on mounts under steady load
      * @param shaking on mounts as stiff as they are while they shake
+     * @param propeller that turns on its shaft
      */
-    public record Mounted(MountedBody body, MountedBody shaking, EngineOrders engine, CrankPlace crank) {}
+    public record Mounted(
+            MountedBody body,
+            MountedBody shaking,
+            EngineOrders engine,
+            CrankPlace crank,
+            Optional<PropellerShaking.Propeller> propeller) {}
 
     public static Outcome<ShakeResult> solve(Mounted input) {
         Outcome<ModesResult> still = RigidBodyModes.solve(input.body());
@@ -197,6 +211,11 @@ public final class ShakeReport {
                 new ModesResult(
                         modes.answer().get().modes(), still.answer().get().sag()),
                 EngineShaking.of(input.shaking(), input.crank(), engine.idle(), engine.idleSpeed()),
-                EngineShaking.of(input.shaking(), input.crank(), engine.cruise(), engine.cruiseSpeed())));
+                EngineShaking.of(input.shaking(), input.crank(), engine.cruise(), engine.cruiseSpeed()),
+                input.propeller()
+                        .map(propeller -> List.of(
+                                PropellerShaking.idle(input.shaking(), propeller),
+                                PropellerShaking.cruise(input.shaking(), propeller)))
+                        .orElse(List.of())));
     }
 }

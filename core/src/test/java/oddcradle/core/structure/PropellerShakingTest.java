@@ -1,0 +1,81 @@
+package oddcradle.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.line.Line;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.step.shake.ShakeFinding;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.core.vibration.Mode;
+import org.junit.jupiter.api.Test;
+
+/** What a propeller shakes its engine with, once a turn and once a blade. */
+class PropellerShakingTest {
+    private static Job flying(int blades, double inertia) {
+        Job job = TestJobs.plain();
+        LineEnd.Propeller end = new LineEnd.Propeller(1.7, inertia, 50, 0.1, 0, 0, 0, 0, true, blades);
+        Line line = new Line(job.line().datum(), List.of(), List.of(), 1.5, Optional.of(end), Optional.empty());
+        return job.withLine(line);
+    }
+
+    private static PropellerShaking cruise(Job job) {
+        return PropellerShaking.cruise(
+                MountedDonor.shaking(job), PropellerShaking.propeller(job).orElseThrow());
+    }
+
+    /** ISO 21940-11 (from memory): G 6.3 at 3000 rpm leaves 20.05 g mm for each kilogram; its force is that by the speed squared. */
+    @Test
+    void unbalance_isThatOfTheGrade() {
+        Job job = flying(2, 0.6);
+        PropellerShaking shaking = cruise(job);
+        double mass = 0.6 / (0.34 * 0.34);
+        double rpm = shaking.speed() * 30 / Math.PI;
+        double left = 20.05e-6 * mass * 3000 / rpm;
+        assertThat(shaking.unbalance().force())
+                .isCloseTo(left * shaking.speed() * shaking.speed(), withinPercentage(0.1));
+        assertThat(shaking.unbalance().frequency()).isCloseTo(rpm / 60, within(1e-9));
+    }
+
+    @Test
+    void blades_passAsOftenAsThereAre() {
+        assertThat(cruise(flying(2, 0.6)).blades().frequency() * 3)
+                .isCloseTo(cruise(flying(3, 0.6)).blades().frequency() * 2, within(1e-9));
+        assertThat(PropellerShaking.propeller(flying(2, 0))).isEmpty();
+        assertThat(PropellerShaking.propeller(TestJobs.plain())).isEmpty();
+    }
+
+    /** Idling so that once a turn meets a mode is told; idling far over every mode is not. */
+    @Test
+    void idleOnAMode_isTold() {
+        Job job = flying(2, 6);
+        double mode = Examination.of(job).shake().answer().orElseThrow().modes().modes().stream()
+                .mapToDouble(Mode::frequencyHz)
+                .max()
+                .orElseThrow();
+        assertThat(told(idling(job, mode))).isNotEmpty();
+        assertThat(told(idling(job, 8 * mode))).isEmpty();
+    }
+
+    private static Job idling(Job job, double hertz) {
+        double crank = 2 * Math.PI * hertz * job.donor().engine().primaryRatio();
+        return job.withDonor(job.donor()
+                .withEngine(job.donor().engine().withCruiseSpeed(9 * crank).withIdleSpeed(crank)));
+    }
+
+    private static List<Finding> told(Job job) {
+        return Examination.of(job).report(Step.SHAKE).findings().stream()
+                .filter(each -> each.code() == ShakeFinding.PROPELLER
+                        && each.what().in(UnitStyle.MILLIMETRES).contains("idle"))
+                .toList();
+    }
+}

@@ -63,13 +63,13 @@ class PropellerShakingTest {
                 .max()
                 .orElseThrow();
         assertThat(told(idling(job, mode))).isNotEmpty();
-        assertThat(told(idling(job, 8 * mode))).isEmpty();
+        assertThat(told(idling(job, 4 * mode))).isEmpty();
     }
 
     private static Job idling(Job job, double hertz) {
         double crank = 2 * Math.PI * hertz * job.donor().engine().primaryRatio();
         return job.withDonor(job.donor()
-                .withEngine(job.donor().engine().withCruiseSpeed(9 * crank).withIdleSpeed(crank)));
+                .withEngine(job.donor().engine().withCruiseSpeed(1.5 * crank).withIdleSpeed(crank)));
     }
 
     private static List<Finding> told(Job job) {

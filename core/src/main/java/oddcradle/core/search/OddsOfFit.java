@@ -19,6 +19,7 @@ import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.seat.FitErrors;
+import oddcradle.core.job.seat.MadeTo;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.odds.BoltUpChance;
@@ -51,6 +52,8 @@ public final class OddsOfFit {
     private static final double OFF_LINE = 0.002;
     private static final double OFF_PIVOT = 0.0005;
     private static final double LESS_PULL = 0.5;
+    /** Of what a weld pulls, what is left to spring when a bolted engine is let go; common practice. */
+    private static final double LET_GO = 0.4;
 
     private final Examination examination;
     private final Job job;
@@ -135,6 +138,13 @@ public final class OddsOfFit {
         better.add(Better.of(
                 Phrase.of("weld in a jig: half the pull"),
                 draw(known, e.with(e.cut(), e.drill(), e.pull() * LESS_PULL), DRAWS_TO_COMPARE, Progress.UNWATCHED)));
+        for (MadeTo way : MadeTo.values()) {
+            if (way.ordinal() > e.madeTo().ordinal()) {
+                better.add(Better.of(
+                        Phrase.of("make the mounts to {}", way.words()),
+                        draw(known, e.withMadeTo(way), DRAWS_TO_COMPARE, Progress.UNWATCHED)));
+            }
+        }
         better.removeIf(each -> !each.betters(now));
         better.sort(
                 Comparator.comparingDouble((Better each) -> -each.all()).thenComparingDouble(each -> -each.bolts()));
@@ -206,7 +216,6 @@ public final class OddsOfFit {
     private BoltUpChance.Input input(Known known, FitErrors errors, int draws) {
         Surveyed surveyed =
                 Surveyed.of(known.donor(), known.host(), examination.seating().pose());
-        double made = errors.cut() * errors.cut() + errors.drill() * errors.drill() + errors.pull() * errors.pull();
         List<BoltUpChance.Bolt> bolts = new ArrayList<>();
         for (Boss boss : job.donor().bosses()) {
             double bolt = bolt(boss.bore());
@@ -221,9 +230,21 @@ public final class OddsOfFit {
                     clearance,
                     hole.slot() / 2,
                     hole.along(),
-                    surveyed.covariance(at, at).plus(Mat3.IDENTITY.times(made))));
+                    spread(surveyed, errors, at)));
         }
         return new BoltUpChance.Input(bolts, aims(surveyed), clears(), draws);
+    }
+
+    /** Of a hole against its boss, m2: what was marked off the engine knows nothing of how well that was measured. */
+    private static Mat3 spread(Surveyed surveyed, FitErrors errors, Vec3 at) {
+        double drill = errors.drill() * errors.drill();
+        double pull = errors.pull() * errors.pull();
+        return switch (errors.madeTo()) {
+            case DRAWING ->
+                surveyed.covariance(at, at).plus(Mat3.IDENTITY.times(errors.cut() * errors.cut() + drill + pull));
+            case TEMPLATE -> Mat3.IDENTITY.times(2 * drill + pull);
+            case ENGINE -> Mat3.IDENTITY.times(LET_GO * LET_GO * pull);
+        };
     }
 
     private List<BoltUpChance.Aim> aims(Surveyed surveyed) {

@@ -23,6 +23,7 @@ import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.Lifting;
+import oddcradle.core.job.seat.MadeTo;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.job.seat.SeatWishes;
@@ -45,7 +46,8 @@ class SeatPlanJobTest {
                 new SeatWishes(1, 2, 3, 4, 5, 6, 7, 8, 0.12, List.of(new SeatWishes.Range(Freedom.UP, 0.3, 0.6))),
                 new WayPlan(List.of("D13", "K7", "C1"), 0.004),
                 new Lifting(List.of(new Lifting.Point("a", Vec3.X), new Lifting.Point("b", Vec3.Y)), 0.8, 0.1, -0.1),
-                new FitErrors(0.001, 0.002, 0.003, List.of(new FitErrors.Hole("B1", 0.012, 0.004, Vec3.Z))),
+                new FitErrors(
+                        0.001, 0.002, 0.003, List.of(new FitErrors.Hole("B1", 0.012, 0.004, Vec3.Z)), MadeTo.TEMPLATE),
                 List.of(new Bracket(
                         "X1",
                         "hanger",

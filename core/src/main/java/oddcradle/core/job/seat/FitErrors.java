@@ -12,18 +12,20 @@ import oddcradle.core.math.Vec3;
  * @param drill place of a hole
  * @param pull what welding draws a joint out of place
  * @param holes that are larger than usual, or slots
+ * @param madeTo what the mounts are made to; the drawing where left out
  */
-public record FitErrors(double cut, double drill, double pull, List<Hole> holes) {
+public record FitErrors(double cut, double drill, double pull, List<Hole> holes, MadeTo madeTo) {
     private static final double MOST = 0.05;
 
     /** A band saw and a grinder, a punched and stepped hole, a tacked and clamped joint; common practice. */
-    public static final FitErrors USUAL = new FitErrors(0.0005, 0.0003, 0.0007, List.of());
+    public static final FitErrors USUAL = new FitErrors(0.0005, 0.0003, 0.0007, List.of(), MadeTo.DRAWING);
 
     public FitErrors {
         Guard.within("cut", cut, 0, MOST, "m");
         Guard.within("drill", drill, 0, MOST, "m");
         Guard.within("pull", pull, 0, MOST, "m");
         holes = holes == null ? List.of() : List.copyOf(holes);
+        madeTo = madeTo == null ? MadeTo.DRAWING : madeTo;
     }
 
     /**
@@ -48,10 +50,14 @@ public record FitErrors(double cut, double drill, double pull, List<Hole> holes)
     }
 
     public FitErrors with(double newCut, double newDrill, double newPull) {
-        return new FitErrors(newCut, newDrill, newPull, holes);
+        return new FitErrors(newCut, newDrill, newPull, holes, madeTo);
     }
 
     public FitErrors withHoles(List<Hole> others) {
-        return new FitErrors(cut, drill, pull, others);
+        return new FitErrors(cut, drill, pull, others, madeTo);
+    }
+
+    public FitErrors withMadeTo(MadeTo other) {
+        return new FitErrors(cut, drill, pull, holes, other);
     }
 }

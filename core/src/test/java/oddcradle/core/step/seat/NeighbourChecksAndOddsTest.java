@@ -20,6 +20,7 @@ import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.Lifting;
+import oddcradle.core.job.seat.MadeTo;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.seat.SeatPlan;
@@ -151,7 +152,7 @@ class NeighbourChecksAndOddsTest {
 
     @Test
     void betterShopAndLargerHoles_raiseTheOdds() {
-        Job fine = JOB.withPlan(JOB.plan().withErrors(new FitErrors(0, 0, 0, List.of())));
+        Job fine = JOB.withPlan(JOB.plan().withErrors(new FitErrors(0, 0, 0, List.of(), MadeTo.DRAWING)));
         BoltUpChance.Result asIs = OddsOfFit.chances(Examination.of(JOB), 3000, Progress.UNWATCHED);
         BoltUpChance.Result better = OddsOfFit.chances(Examination.of(fine), 3000, Progress.UNWATCHED);
         assertThat(better.bolts()).isGreaterThan(asIs.bolts());
@@ -167,6 +168,22 @@ class NeighbourChecksAndOddsTest {
         assertThat(result.better()).isNotEmpty();
         assertThat(result.better().get(0).all())
                 .isGreaterThanOrEqualTo(result.better().get(1).all());
+    }
+
+    /** No one drills a ring by the tape: with a template or round the engine itself the bolts go in nearly always. Common practice. */
+    @Test
+    void mountsMadeToATemplate_orToTheEngine_boltUp() {
+        List<Double> bolts = new ArrayList<>();
+        for (MadeTo way : MadeTo.values()) {
+            Job made = JOB.withPlan(JOB.plan().withErrors(JOB.plan().errors().withMadeTo(way)));
+            bolts.add(OddsOfFit.chances(Examination.of(made), 3000, Progress.UNWATCHED)
+                    .bolts());
+        }
+        assertThat(bolts.get(0)).isLessThan(bolts.get(1));
+        assertThat(bolts.get(1)).isLessThan(bolts.get(2));
+        assertThat(bolts.get(2)).isGreaterThan(0.9);
+        assertThat(OddsOfFit.of(Examination.of(JOB), 2000, Progress.UNWATCHED).better())
+                .anyMatch(each -> each.what().in(UnitStyle.MILLIMETRES).equals("make the mounts to the engine itself"));
     }
 
     @Test
@@ -223,7 +240,7 @@ class NeighbourChecksAndOddsTest {
         assertThatThrownBy(() -> new Lifting(List.of(new Lifting.Point("a", Vec3.X)), 0.5, 0, 0))
                 .hasMessageContaining("two, three or four");
         assertThatThrownBy(() -> new Lifting(List.of(), 0, 0, 0)).hasMessageContaining("hook");
-        assertThatThrownBy(() -> new FitErrors(0.1, 0, 0, List.of())).hasMessageContaining("cut");
+        assertThatThrownBy(() -> new FitErrors(0.1, 0, 0, List.of(), null)).hasMessageContaining("cut");
         assertThatThrownBy(() -> new FitErrors.Hole("B1", 0.01, -1, Vec3.X)).hasMessageContaining("slot");
         assertThatThrownBy(() -> new SeatWishes(11, 0, 0, 0, 0, 0, 0, 0, 0, List.of()))
                 .hasMessageContaining("low");

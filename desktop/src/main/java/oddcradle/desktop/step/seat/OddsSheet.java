@@ -4,19 +4,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.FitErrors;
+import oddcradle.core.job.seat.MadeTo;
 import oddcradle.core.search.OddsOfFit;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.ShareBars;
+import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.slate.WorkBar;
 import oddcradle.desktop.store.Desk;
 
@@ -56,8 +60,28 @@ final class OddsSheet extends VBox {
         pull = error("odds-pull", "a weld pulls by", FitErrors::pull, (e, v) -> e.with(e.cut(), e.drill(), v));
         Label head = new Label("The shop, one standard deviation");
         head.getStyleClass().add("section-title");
-        getChildren().addAll(draw, new WorkBar(desk.work()), big, said, bars, better, head, cut, drill, pull);
+        getChildren().addAll(draw, new WorkBar(desk.work()), big, said, bars, better, head, madeTo(), cut, drill, pull);
         tell();
+    }
+
+    private HBox madeTo() {
+        ComboBox<MadeTo> box = new ComboBox<>();
+        box.setId("odds-made-to");
+        box.setAccessibleText("mounts made to");
+        box.getItems().setAll(MadeTo.values());
+        box.setConverter(new Words<>(List.of(MadeTo.values()), MadeTo::words));
+        box.setOnAction(choice -> {
+            FitErrors changed = job().plan().errors().withMadeTo(box.getValue());
+            if (!changed.equals(job().plan().errors())) {
+                desk.session().apply(new SeatEdit.SetPlan(job().plan().withErrors(changed), "shop errors"));
+            }
+        });
+        shows.add(() -> box.setValue(job().plan().errors().madeTo()));
+        Label name = new Label("mounts made to");
+        name.getStyleClass().add("name");
+        HBox row = new HBox(name, box);
+        row.getStyleClass().add("field-row");
+        return row;
     }
 
     private interface Change {

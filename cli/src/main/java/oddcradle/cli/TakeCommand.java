@@ -3,11 +3,17 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.host.Host;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.table.HostTables;
+import oddcradle.files.table.PressureTable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -28,6 +34,13 @@ final class TakeCommand implements Callable<Integer> {
     @Option(names = "--tubes", paramLabel = "CSV", description = "id, label, nodes, section, material")
     private Path tubes;
 
+    @Option(
+            names = "--pressure",
+            paramLabel = "CSV",
+            description =
+                    "angle [deg], pressure [bar]: one cycle of a cylinder from firing top dead centre, at full load")
+    private Path pressure;
+
     @Option(names = "--out", required = true, paramLabel = "FILE", description = "job file to write")
     private Path out;
 
@@ -42,10 +55,20 @@ final class TakeCommand implements Callable<Integer> {
         if (tubes != null) {
             host = HostTables.withTubes(host, tubes);
         }
-        store.save(out, document.withJob(document.job().withHost(host)));
+        Job job = document.job().withHost(host);
+        if (pressure != null) {
+            job = job.withDonor(job.donor().withEngine(withPressure(job.donor().engine())));
+        }
+        store.save(out, document.withJob(job));
         spec.commandLine()
                 .getOut()
                 .println(host.nodes().size() + " nodes and " + host.members().size() + " tubes in " + out);
         return 0;
+    }
+
+    private Engine withPressure(Engine engine) throws IOException {
+        List<Double> curve = PressureTable.read(pressure, engine.cycle().radians());
+        return engine.withCombustion(
+                Optional.of(RunningEngine.of(engine, 1).combustion().withPressure(curve)));
     }
 }

@@ -53,4 +53,19 @@ class TakeMeshScanTest {
                 .isEqualTo(Main.WRONG_INPUT);
         assertThat(err.toString()).contains("has no unit");
     }
+
+    @Test
+    void pressureOfACylinder_isTakenIntoACopy() throws IOException {
+        StringBuilder curve = new StringBuilder("angle [deg],pressure [bar]\n");
+        for (int degrees = 0; degrees < 720; degrees++) {
+            int off = Math.min(degrees, 720 - degrees);
+            curve.append(degrees).append(',').append(off < 40 ? 41 - off : 1).append('\n');
+        }
+        Path table = Files.writeString(folder.resolve("p.csv"), curve);
+        Path job = folder.resolve("burns.cradle.json");
+        assertThat(run("take", DEMO, "--pressure", table.toString(), "--out", job.toString()))
+                .isZero();
+        assertThat(Files.readString(job)).contains("4100000");
+        assertThat(run("check", job.toString(), "--json")).isZero();
+    }
 }

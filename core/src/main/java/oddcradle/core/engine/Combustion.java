@@ -54,6 +54,10 @@ public record Combustion(
         }
     }
 
+    public Combustion withPressure(List<Double> other) {
+        return new Combustion(bore, compression, ignition, firingAngles, other);
+    }
+
     private static void requireCurve(List<Double> pressure) {
         Guard.within("pressure", pressure.size(), FEWEST_SAMPLES, MOST_SAMPLES, "samples");
         double greatest = 0;

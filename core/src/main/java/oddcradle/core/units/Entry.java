@@ -167,6 +167,8 @@ public final class Entry {
         units.put("in.lbf", POUND_FORCE.multiply(INCH));
         units.put("pa", PASCAL);
         units.put("mpa", PASCAL.multiply(1e6));
+        units.put("kpa", PASCAL.multiply(1e3));
+        units.put("bar", PASCAL.multiply(1e5));
         units.put("psi", POUND_FORCE.divide(INCH.pow(2)));
         units.put("ksi", POUND_FORCE.multiply(1000).divide(INCH.pow(2)));
         units.put("n/mm", NEWTON.multiply(1000).divide(METRE));

@@ -20,7 +20,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A CSV file with a header. A column of lengths says its unit once, in its header ({@code x [mm]}) or in every cell, never
+ * A CSV file with a header. A column of quantities says its unit once, in its header ({@code x [mm]}) or in every cell, never
  * both and never two of them.
  */
 final class Table {
@@ -128,6 +128,15 @@ final class Table {
 
     /** A column of lengths, m. */
     List<Double> lengths(String column) throws UnreadableTable {
+        return quantities(column, Kind.LENGTH, "mm");
+    }
+
+    /**
+     * A column of one kind of quantity, SI.
+     *
+     * @param example of a unit, for a complaint
+     */
+    List<Double> quantities(String column, Kind kind, String example) throws UnreadableTable {
         String header = units.get(column);
         String first = null;
         List<Double> lengths = new ArrayList<>();
@@ -141,7 +150,7 @@ final class Table {
                         file,
                         line,
                         "\"" + cell + "\" in \"" + column + "\" has no unit; name it in the header, for example "
-                                + column + " [mm]");
+                                + column + " [" + example + "]");
             }
             if (own != null && header != null && !own.equals(header)) {
                 throw UnreadableTable.at(
@@ -159,8 +168,7 @@ final class Table {
             first = own == null ? first : own;
             try {
                 String typed = own == null ? cell + " " + header : cell;
-                lengths.add(
-                        Entry.read(typed, Kind.LENGTH, UnitStyle.MILLIMETRES).si());
+                lengths.add(Entry.read(typed, kind, UnitStyle.MILLIMETRES).si());
             } catch (InvalidValue invalid) {
                 throw UnreadableTable.at(file, line, "\"" + column + "\": " + invalid.problem());
             }

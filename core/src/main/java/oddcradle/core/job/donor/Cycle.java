@@ -14,4 +14,9 @@ public enum Cycle {
     public int turnsPerFiring() {
         return turnsPerFiring;
     }
+
+    /** Crank angle of one cycle, rad. */
+    public double radians() {
+        return 2 * Math.PI * turnsPerFiring;
+    }
 }

@@ -98,7 +98,10 @@ public final class RunningSheet extends VBox {
         taken.setWrapText(true);
         taken.setMinHeight(USE_PREF_SIZE);
         taken.setId("engine-taken");
-        combustion = new CombustionForm(desk::units, burns -> change(engine().withCombustion(Optional.of(burns))));
+        combustion = new CombustionForm(
+                desk::units,
+                () -> engine().cycle().radians(),
+                burns -> change(engine().withCombustion(Optional.of(burns))));
         getChildren().addAll(taken, combustion);
     }
 

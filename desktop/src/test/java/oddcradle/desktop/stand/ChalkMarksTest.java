@@ -39,8 +39,8 @@ class ChalkMarksTest {
     @Test
     void load_marksTheHardestWorkedTubeWhereItIsWorst() {
         ChalkMark worst = ChalkMarks.of(DEMO, Step.LOAD).get(0);
-        assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C1 ");
-        assertThat(worst.style()).isEqualTo("watch");
+        assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C7 ");
+        assertThat(worst.style()).isEqualTo("good");
         assertThat(worst.from().z()).isBetween(0.3, 0.4);
     }
 

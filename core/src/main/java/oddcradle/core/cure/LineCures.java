@@ -51,6 +51,9 @@ final class LineCures {
 
     private static final double SHAFT_STEP = 0.005;
     private static final int SHAFT_STEPS = 8;
+    /** Nobody sets an engine finer, m. */
+    private static final double LEAST_SLIDE = 5e-5;
+
     private static final double FARTHEST_SLIDE = 0.060;
 
     private final Job job;
@@ -315,7 +318,7 @@ final class LineCures {
     }
 
     private List<Cure> slide(Vec3 by) {
-        return by.length() == 0 || by.length() > 10 * FARTHEST_SLIDE
+        return by.length() < LEAST_SLIDE || by.length() > 10 * FARTHEST_SLIDE
                 ? List.of()
                 : List.of(new Cure(
                         Phrase.of("slide the engine {}", Quantity.length(by.length())), new LineEdit.PlaceSeat(by)));

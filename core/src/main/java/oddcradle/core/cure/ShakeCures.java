@@ -85,11 +85,12 @@ final class ShakeCures {
     private static StepReport shaken(Job job, EngineOrders engine) {
         Seating seating = Seating.of(job);
         Optional<MachineOnFeet> feet = MachineOnFeet.of(job, seating);
-        ShakeReport.Mounted mounted = feet.map(each ->
-                        new ShakeReport.Mounted(each.still(), each.shaking(), engine, each.crank(), Optional.empty()))
+        ShakeReport.Mounted mounted = feet.map(each -> new ShakeReport.Mounted(
+                        each.still(), each.shaking(), each.cold(), engine, each.crank(), Optional.empty()))
                 .orElseGet(() -> new ShakeReport.Mounted(
                         MountedDonor.of(job),
                         MountedDonor.shaking(job),
+                        MountedDonor.shakingCold(job),
                         engine,
                         CrankPlace.of(job),
                         PropellerShaking.propeller(job)));

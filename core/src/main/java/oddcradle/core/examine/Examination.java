@@ -115,9 +115,14 @@ public final class Examination {
                 Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
         this.onFeet = MachineOnFeet.of(job, seating);
         this.shake = onFeet.map(feet -> new ShakeReport.Mounted(
-                        feet.still(), feet.shaking(), engineOrders, feet.crank(), Optional.empty()))
+                        feet.still(), feet.shaking(), feet.cold(), engineOrders, feet.crank(), Optional.empty()))
                 .or(() -> mountedBody.map(body -> new ShakeReport.Mounted(
-                        body, shakingBody.orElseThrow(), engineOrders, crank, PropellerShaking.propeller(job))))
+                        body,
+                        shakingBody.orElseThrow(),
+                        MountedDonor.shakingCold(job),
+                        engineOrders,
+                        crank,
+                        PropellerShaking.propeller(job))))
                 .map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);

@@ -25,6 +25,7 @@ import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.placement.ElasticCentre;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.DonorMovement;
@@ -32,8 +33,7 @@ import oddcradle.core.structure.MountSeat;
 
 /** Works out every mount from boss, bolt, tube, what the rubber moves and what the frame's solution puts on it. */
 public final class MountDesigner {
-    /** A lug nobody has measured; common practice. */
-    static final double USUAL_LUG = 0.020;
+    private static final double USUAL_LUG = ElasticCentre.USUAL_LUG;
 
     /** Plate of a bracket on the engine, m; common practice. */
     private static final double EAR = 0.006;

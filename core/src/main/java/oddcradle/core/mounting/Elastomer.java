@@ -10,11 +10,11 @@ import java.util.stream.DoubleStream;
  */
 public enum Elastomer {
     /** Natural rubber; moduli by Lindley's table. */
-    RUBBER("rubber", 40, 75, 0.10),
+    RUBBER("rubber", 40, 75, 0.10, 1.25),
     /** Cast polyurethane; harder, creeps little, poor above 80 °C. */
-    URETHANE("urethane", 60, 95, 0.12),
+    URETHANE("urethane", 60, 95, 0.12, 1.6),
     /** Softer and heat-proof; tears easily and cracks at its edges within days, which is accepted where it is used. */
-    SILICONE("silicone", 30, 60, 0.12);
+    SILICONE("silicone", 30, 60, 0.12, 1.05);
 
     /** Hardness, E in Pa, G in Pa, k: Lindley, Engineering Design with Natural Rubber (from memory). */
     private static final List<double[]> LINDLEY = List.of(
@@ -33,12 +33,14 @@ public enum Elastomer {
     private final double softest;
     private final double hardest;
     private final double usualLoss;
+    private final double coldRatio;
 
-    Elastomer(String word, double softest, double hardest, double usualLoss) {
+    Elastomer(String word, double softest, double hardest, double usualLoss, double coldRatio) {
         this.word = word;
         this.softest = softest;
         this.hardest = hardest;
         this.usualLoss = usualLoss;
+        this.coldRatio = coldRatio;
     }
 
     public String word() {
@@ -58,6 +60,11 @@ public enum Elastomer {
     /** Structural loss factor, a ratio, taken where nobody has measured it; common practice. */
     public double usualLoss() {
         return usualLoss;
+    }
+
+    /** How much stiffer it is at 10 degrees of frost than in a warm shop, a ratio; common practice. */
+    double coldRatio() {
+        return coldRatio;
     }
 
     /** Dynamic over static stiffness, a ratio, by straight lines between 40, 50, 60 and 70 Shore A and on beyond; common practice. */

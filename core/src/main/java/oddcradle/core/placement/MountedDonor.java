@@ -2,7 +2,9 @@ package oddcradle.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
@@ -10,6 +12,7 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.mounting.MountElement;
 import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.MountedBody;
 
@@ -31,16 +34,25 @@ public final class MountedDonor {
 
     /** As {@link #of}, on mounts as stiff as rubber is while it shakes. */
     public static MountedBody shaking(Job job) {
+        return stiffer(job, MountElement::dynamicRatio);
+    }
+
+    /** As {@link #shaking}, at 10 degrees of frost. */
+    public static MountedBody shakingCold(Job job) {
+        return stiffer(job, element -> element.dynamicRatio() * element.coldRatio());
+    }
+
+    private static MountedBody stiffer(Job job, ToDoubleFunction<MountElement> ratio) {
         MountedBody still = of(job);
         List<Mount> mounts = new ArrayList<>();
         for (int k = 0; k < still.mounts().size(); k++) {
             Mount mount = still.mounts().get(k);
-            double ratio = job.cradle().isolators().get(k).element().dynamicRatio();
+            double stiffer = ratio.applyAsDouble(job.cradle().isolators().get(k).element());
             mounts.add(new Mount(
                     mount.name(),
                     mount.position(),
                     mount.axes(),
-                    mount.stiffness().times(ratio),
+                    mount.stiffness().times(stiffer),
                     mount.loss()));
         }
         return new MountedBody(still.body(), mounts, still.gravity());
@@ -54,11 +66,12 @@ public final class MountedDonor {
         Pose turn = new Pose(job.seat().pose().rotation(), Vec3.ZERO);
         Vec3 cg = job.donor().mass().cg();
         List<Mount> mounts = new ArrayList<>();
+        Map<String, Vec3> centres = ElasticCentre.ofAll(job);
         for (Isolator isolator : job.cradle().isolators()) {
             Boss boss = job.donor().boss(isolator.boss()).orElseThrow();
             mounts.add(new Mount(
                     isolator.id(),
-                    turn.turn(boss.position().minus(cg)),
+                    turn.turn(boss.position().minus(cg)).plus(centres.get(isolator.id())),
                     axes(isolator.axis()),
                     stiffness(isolator),
                     isolator.loss()));

@@ -88,6 +88,11 @@ public record Angle(double leg, double thickness) implements Section {
     }
 
     @Override
+    public double halfSize(boolean upright) {
+        return leg / 2;
+    }
+
+    @Override
     public double outerRadius() {
         double c = centroid();
         return Math.max(Math.hypot(leg - c, c), c * Math.sqrt(2));

@@ -72,6 +72,11 @@ public record Rect(double b, double h) implements Section {
     }
 
     @Override
+    public double halfSize(boolean upright) {
+        return (upright ? h : b) / 2;
+    }
+
+    @Override
     public double outerRadius() {
         return Math.hypot(b, h) / 2;
     }

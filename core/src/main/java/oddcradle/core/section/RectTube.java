@@ -64,6 +64,11 @@ public record RectTube(double b, double h, double wall) implements Section {
     }
 
     @Override
+    public double halfSize(boolean upright) {
+        return (upright ? h : b) / 2;
+    }
+
+    @Override
     public double outerRadius() {
         return Math.hypot(b, h) / 2;
     }

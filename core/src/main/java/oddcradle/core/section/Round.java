@@ -57,6 +57,11 @@ public record Round(double diameter) implements Section {
     }
 
     @Override
+    public double halfSize(boolean upright) {
+        return outerRadius();
+    }
+
+    @Override
     public double outerRadius() {
         return diameter / 2;
     }

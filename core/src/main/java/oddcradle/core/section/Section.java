@@ -37,6 +37,9 @@ public sealed interface Section extends Shown permits Tube, RectTube, Round, Rec
     /** Largest shear stress under torsion, Pa, 0 or more; torque in N m. */
     double torsionStress(double torque);
 
+    /** From its middle to its surface, upright or level as it lies, m. */
+    double halfSize(boolean upright);
+
     /** Radius of the smallest round bar that holds the section, m: its envelope in clearance. */
     double outerRadius();
 

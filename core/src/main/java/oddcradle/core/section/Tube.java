@@ -73,6 +73,11 @@ public record Tube(double od, double wall) implements Section {
     }
 
     @Override
+    public double halfSize(boolean upright) {
+        return od / 2;
+    }
+
+    @Override
     public double outerRadius() {
         return od / 2;
     }

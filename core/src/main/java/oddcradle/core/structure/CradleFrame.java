@@ -29,6 +29,7 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.ElasticCentre;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 
@@ -283,12 +284,13 @@ public final class CradleFrame {
 
     private List<ElasticMount> mounts() {
         List<ElasticMount> mounts = new ArrayList<>();
+        Map<String, Vec3> centres = ElasticCentre.ofAll(job);
         for (Isolator isolator : job.cradle().isolators()) {
             mounts.add(new ElasticMount(
                     isolator.id(),
                     DONOR,
                     joined.getOrDefault(isolator.node(), isolator.node()),
-                    seating.boss(isolator.boss()),
+                    seating.boss(isolator.boss()).plus(centres.get(isolator.id())),
                     MountedDonor.axes(isolator.axis()),
                     MountedDonor.stiffness(isolator)));
         }

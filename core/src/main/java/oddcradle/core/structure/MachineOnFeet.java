@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.host.Foot;
@@ -13,6 +14,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
@@ -25,10 +27,12 @@ import oddcradle.core.vibration.MountedBody;
  *
  * @param still on feet under steady load
  * @param shaking on feet as stiff as rubber is while it shakes
+ * @param cold the same at 10 degrees of frost
  * @param crank from the centre of gravity of the whole
  * @param feet in the order of the mounts of both
  */
-public record MachineOnFeet(MountedBody still, MountedBody shaking, CrankPlace crank, List<Support> feet) {
+public record MachineOnFeet(
+        MountedBody still, MountedBody shaking, MountedBody cold, CrankPlace crank, List<Support> feet) {
     private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
     private static final double LEAST_FEET = 3;
 
@@ -59,17 +63,22 @@ public record MachineOnFeet(MountedBody still, MountedBody shaking, CrankPlace c
         CrankPlace own = CrankPlace.of(job);
         Vec3 fromCg = seating.mass().cg().plus(own.fromCg()).minus(cg);
         return new MachineOnFeet(
-                new MountedBody(whole, mounts(seating, supports, cg, false), GRAVITY),
-                new MountedBody(whole, mounts(seating, supports, cg, true), GRAVITY),
+                new MountedBody(whole, mounts(seating, supports, cg, element -> 1), GRAVITY),
+                new MountedBody(whole, mounts(seating, supports, cg, MountElement::dynamicRatio), GRAVITY),
+                new MountedBody(
+                        whole,
+                        mounts(seating, supports, cg, element -> element.dynamicRatio() * element.coldRatio()),
+                        GRAVITY),
                 new CrankPlace(fromCg, own.axes(), own.turns(), own.measured()),
                 supports);
     }
 
-    private static List<Mount> mounts(Seating seating, List<Support> supports, Vec3 cg, boolean shaking) {
+    private static List<Mount> mounts(
+            Seating seating, List<Support> supports, Vec3 cg, ToDoubleFunction<MountElement> stiffer) {
         List<Mount> mounts = new ArrayList<>();
         for (Support support : supports) {
             Foot foot = support.foot().orElseThrow();
-            double ratio = shaking ? foot.element().dynamicRatio() : 1;
+            double ratio = stiffer.applyAsDouble(foot.element());
             mounts.add(new Mount(
                     support.node(),
                     seating.node(support.node()).minus(cg),

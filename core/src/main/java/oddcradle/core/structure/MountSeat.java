@@ -7,13 +7,8 @@ import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
+import oddcradle.core.placement.ElasticCentre;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.section.Angle;
-import oddcradle.core.section.Rect;
-import oddcradle.core.section.RectTube;
-import oddcradle.core.section.Round;
-import oddcradle.core.section.Section;
-import oddcradle.core.section.Tube;
 
 /**
  * How one mount stands to the tube that carries it; host axes, m.
@@ -25,7 +20,6 @@ import oddcradle.core.section.Tube;
  * @param half of the tube's width along the axis
  */
 public record MountSeat(Isolator isolator, Member tube, Vec3 at, Vec3 along, double reach, Vec3 aside, double half) {
-    private static final double IN_LINE = 0.7;
     /** A bolt through a tube may miss its middle by this share of its half size. */
     private static final double OFF_CENTRE = 0.5;
 
@@ -41,7 +35,13 @@ public record MountSeat(Isolator isolator, Member tube, Vec3 at, Vec3 along, dou
             Vec3 along = arm.dot(axis) < 0 ? axis.negated() : axis;
             double reach = arm.dot(along);
             return new MountSeat(
-                    isolator, tube, at, along, reach, arm.along(along, -reach), halfSize(tube.section(), along));
+                    isolator,
+                    tube,
+                    at,
+                    along,
+                    reach,
+                    arm.along(along, -reach),
+                    ElasticCentre.halfAlong(tube.section(), along));
         });
     }
 
@@ -76,19 +76,5 @@ public record MountSeat(Isolator isolator, Member tube, Vec3 at, Vec3 along, dou
                         .allMatch(each -> of(job, seating, each)
                                 .filter(MountSeat::isCaught)
                                 .isPresent());
-    }
-
-    private static double halfSize(Section section, Vec3 along) {
-        boolean upright = Math.abs(along.z()) > IN_LINE;
-        if (section instanceof RectTube box) {
-            return (upright ? box.h() : box.b()) / 2;
-        }
-        if (section instanceof Rect flat) {
-            return (upright ? flat.h() : flat.b()) / 2;
-        }
-        if (section instanceof Angle angle) {
-            return angle.leg() / 2;
-        }
-        return section instanceof Tube tube ? tube.od() / 2 : section instanceof Round round ? round.outerRadius() : 0;
     }
 }

@@ -8,10 +8,15 @@ import oddcradle.core.vibration.ModesResult;
  *
  * @param idle the engine turning itself over
  * @param cruise at full throttle
+ * @param cold idle while the rubber is at 10 degrees of frost
  * @param propeller at idle and at cruise; empty where none turns on the donor's own shaft
  */
 public record ShakeResult(
-        ModesResult modes, EngineShaking idle, EngineShaking cruise, List<PropellerShaking> propeller) {
+        ModesResult modes,
+        EngineShaking idle,
+        EngineShaking cruise,
+        EngineShaking cold,
+        List<PropellerShaking> propeller) {
     public ShakeResult {
         propeller = List.copyOf(propeller);
     }

@@ -118,11 +118,13 @@ class CradleFrameTest {
     }
 
     @Test
-    void fieldsAreInG_andMountsStandAtTheBosses() {
+    void fieldsAreInG_andMountsStandInTheMiddleOfTheirRubber() {
         FrameInput frame = frame(JOB);
         assertThat(loaded("bump").acceleration().z()).isCloseTo(-3 * 9.80665, within(1e-12));
         assertThat(frame.mounts()).hasSize(4);
-        assertThat(frame.mounts().get(0).centre().distanceTo(new Vec3(0.65, 0.1, 0.3)))
+        // The boss at 0.3 m; half a lug of 20 mm nobody has measured and half a pad of 20 mm under it, for the tube
+        // leaves less.
+        assertThat(frame.mounts().get(0).centre().distanceTo(new Vec3(0.65, 0.1, 0.25 + 0.015 + 0.01)))
                 .isLessThan(1e-12);
         assertThat(frame.mounts().get(0).stiffness().x())
                 .isGreaterThan(frame.mounts().get(0).stiffness().y());

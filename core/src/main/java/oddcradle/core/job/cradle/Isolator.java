@@ -5,7 +5,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
 
 /**
- * What is between a boss and the cradle, its elastic centre at the boss.
+ * What is between a boss and the cradle.
  *
  * @param boss donor boss that it holds
  * @param node cradle node that carries it, through a bracket taken as rigid

@@ -76,7 +76,7 @@ final class PropellerNotes {
             report.figure("gyroscopic moment of pitching, yaws the nose", Quantity.torque(pitch), why);
         }
         report.figure(
-                "torque reaction rolls the mount by",
+                "propeller's torque on the engine",
                 Quantity.torque(engine.maxTorque() * ratio * line.efficiency()),
                 new Why(
                         "T i",

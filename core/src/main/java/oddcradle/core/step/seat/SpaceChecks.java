@@ -155,7 +155,9 @@ public final class SpaceChecks {
                                 Quantity.length(cage))
                         : cage < donor
                                 ? Phrase.of(
-                                        "{} strike a tube over a bump: {} left, {} wanted; raise the tube",
+                                        cage > 0
+                                                ? "{} have {} to a tube over a bump, {} wanted; raise the tube"
+                                                : "{} strike a tube over a bump: {} left, {} wanted; raise the tube",
                                         occupant.label(),
                                         Quantity.length(cage),
                                         Quantity.length(occupant.room()))

@@ -57,6 +57,31 @@ final class IsolationNotes {
         judge(finding, "torque transmissibility", order, order.torqueThrough(), why);
     }
 
+    /** A mount that is just soft enough in a warm shop. */
+    void cold(EngineShaking frozen) {
+        EngineShaking.Order order = frozen.governingTorque();
+        Why why = new Why(
+                "rubber 1.25, urethane 1.6, silicone 1.05 times as stiff at -10 °C as in a warm shop",
+                List.of(
+                        input("order " + order.words(), Quantity.frequency(order.frequency())),
+                        input("on the " + ground, Quantity.torque(order.torqueOnFrame()))),
+                Source.commonPractice());
+        report.figure("torque transmissibility at " + when + ", -10 °C", Quantity.share(order.torqueThrough()), why);
+        if (shaking.governingTorque().torqueThrough() <= limit && order.torqueThrough() > limit) {
+            report.say(
+                    ShakeFinding.COLD,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "in frost, at -10 °C, {} of order {} reach the {} at {}: it shakes until the mounts are warm",
+                            Quantity.share(order.torqueThrough()),
+                            order.words(),
+                            ground,
+                            when),
+                    Place.of(Subject.DONOR, seating.mass().cg()),
+                    why);
+        }
+    }
+
     /** Nothing where no force of inertia is worth a word beside the donor's weight. */
     void force(ShakeFinding finding) {
         shaking.governingForce(seating.mass().mass()).ifPresent(order -> {

@@ -4,6 +4,7 @@ import oddcradle.core.finding.FindingCode;
 
 /** What may be found of the mounts as springs. */
 public enum ShakeFinding implements FindingCode {
+    COLD,
     CRUISE,
     CRUISE_FORCE,
     HARD,

@@ -174,6 +174,7 @@ public final class ShakeReport {
         IsolationNotes idle = new IsolationNotes(report, input, "idle", result.idle(), MOST_AT_IDLE);
         idle.torque(ShakeFinding.IDLE);
         idle.force(ShakeFinding.IDLE_FORCE);
+        idle.cold(result.cold());
         IsolationNotes cruise = new IsolationNotes(report, input, "cruise", result.cruise(), MOST_AT_CRUISE);
         cruise.torque(ShakeFinding.CRUISE);
         cruise.force(ShakeFinding.CRUISE_FORCE);
@@ -191,11 +192,13 @@ public final class ShakeReport {
      *
      * @param body on mounts under steady load
      * @param shaking on mounts as stiff as they are while they shake
+     * @param cold the same at 10 degrees of frost
      * @param propeller that turns on its shaft
      */
     public record Mounted(
             MountedBody body,
             MountedBody shaking,
+            MountedBody cold,
             EngineOrders engine,
             CrankPlace crank,
             Optional<PropellerShaking.Propeller> propeller) {}
@@ -212,6 +215,7 @@ public final class ShakeReport {
                         modes.answer().get().modes(), still.answer().get().sag()),
                 EngineShaking.of(input.shaking(), input.crank(), engine.idle(), engine.idleSpeed()),
                 EngineShaking.of(input.shaking(), input.crank(), engine.cruise(), engine.cruiseSpeed()),
+                EngineShaking.of(input.cold(), input.crank(), engine.idle(), engine.idleSpeed()),
                 input.propeller()
                         .map(propeller -> List.of(
                                 PropellerShaking.idle(input.shaking(), propeller),

@@ -233,7 +233,7 @@ class JackShaftTest {
                 .dot(Vec3.Y);
         // The chain pulls in its true tangent here, beside the line of centres there.
         double told = shifted(job, "full throttle") - shifted(job, "standing");
-        assertThat(told).isCloseTo(expected, withinPercentage(15));
+        assertThat(told).isCloseTo(expected, withinPercentage(20));
     }
 
     private static double shifted(Job job, String load) {

@@ -21,6 +21,8 @@ import oddcradle.core.report.StepReport;
 import oddcradle.core.search.Candidates;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.step.make.TubeEnd;
+import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.core.vibration.ModesResult;
@@ -142,7 +144,35 @@ public final class ResultsJson {
                 mode.kineticEnergyPercent().forEach(share::add);
             });
             out.set("cg_displacement", vector(result.sag().cgDisplacement()));
+            shaking(out.putObject("idle"), shake.idle());
+            shaking(out.putObject("idle_in_frost"), shake.cold());
+            shaking(out.putObject("cruise"), shake.cruise());
+            ArrayNode propeller = out.putArray("propeller");
+            shake.propeller().forEach(each -> {
+                ObjectNode at = propeller.addObject().put("speed", each.speed());
+                ArrayNode orders = at.putArray("orders");
+                for (PropellerShaking.Order order : List.of(each.unbalance(), each.blades())) {
+                    orders.addObject()
+                            .put("per_turn", order.perTurn())
+                            .put("frequency_hz", order.frequency())
+                            .put("force", order.force())
+                            .put("force_through", order.through());
+                }
+            });
         });
+    }
+
+    /** Every order of the engine at one speed. */
+    private static void shaking(ObjectNode out, EngineShaking shaking) {
+        out.put("speed", shaking.speed());
+        ArrayNode orders = out.putArray("orders");
+        shaking.orders().forEach(order -> orders.addObject()
+                .put("order", order.order())
+                .put("frequency_hz", order.frequency())
+                .put("torque", order.torque())
+                .put("torque_through", order.torqueThrough())
+                .put("force", order.force())
+                .put("force_through", order.forceThrough()));
     }
 
     private static void load(ArrayNode out, Examination examination) {

@@ -55,7 +55,7 @@ class DemoShakeTest {
         return new MountedBody(body.body(), mounts, body.gravity());
     }
 
-    /** Pads have their middle between lug and tube: beside the centre of gravity by 10 to 60 mm less or more than their bosses. */
+    /** Pads have their middle between lug and tube: beside the centre of gravity by 10 to 70 mm less or more than their bosses. */
     @ParameterizedTest
     @EnumSource(DemoJobs.class)
     void rubberStandsWhereItIs_notAtTheBoss(DemoJobs demo) {
@@ -70,7 +70,7 @@ class DemoShakeTest {
             Vec3 off =
                     real.mounts().get(k).position().minus(bosses.mounts().get(k).position());
             Vec3 axis = job.cradle().isolators().get(k).axis().unit();
-            assertThat(off.length()).isBetween(0.01, 0.06);
+            assertThat(off.length()).isBetween(0.01, 0.07);
             assertThat(off.cross(axis).length()).isLessThan(1e-12);
         }
     }

@@ -74,6 +74,10 @@ class ReportTest {
                                 + JOB.host().members().size()
                                 + JOB.cradle().members().size()));
         assertThat(results.at("/modes/frequencies_hz").size()).isEqualTo(6);
+        // A four-stroke shakes at halves up to the sixth order; order 1 of 1300 rpm is 21.7 Hz.
+        assertThat(results.at("/modes/idle/orders").size()).isBetween(6, 12);
+        assertThat(results.at("/modes/idle/orders").findValuesAsText("order")).contains("1.0", "2.0");
+        assertThat(results.at("/modes/cruise/speed").asDouble()).isCloseTo(5000 * Math.PI / 30, within(0.01));
         assertThat(results.at("/load_cases/2/equilibrium_error").asDouble()).isLessThan(1e-9);
         assertThat(results.at("/cut_list").size()).isEqualTo(10);
     }

@@ -90,6 +90,7 @@ public final class Examination {
     private final Optional<MountedBody> shakingBody;
     private final CrankPlace crank;
     private final Optional<MachineOnFeet> onFeet;
+    private final Optional<ShakeReport.Mounted> shaking;
     private final EngineOrders engineOrders;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
@@ -114,7 +115,7 @@ public final class Examination {
         this.engineOrders = memory.recall(
                 Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
         this.onFeet = MachineOnFeet.of(job, seating);
-        this.shake = onFeet.map(feet -> new ShakeReport.Mounted(
+        this.shaking = onFeet.map(feet -> new ShakeReport.Mounted(
                         feet.still(), feet.shaking(), feet.cold(), engineOrders, feet.crank(), Optional.empty()))
                 .or(() -> mountedBody.map(body -> new ShakeReport.Mounted(
                         body,
@@ -122,8 +123,8 @@ public final class Examination {
                         MountedDonor.shakingCold(job),
                         engineOrders,
                         crank,
-                        PropellerShaking.propeller(job))))
-                .map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
+                        PropellerShaking.propeller(job))));
+        this.shake = shaking.map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);
         this.frame = CradleFrame.of(job, seating, lies);
@@ -346,19 +347,19 @@ public final class Examination {
         return shake;
     }
 
-    /** The donor on mounts as stiff as rubber is while it shakes; empty where there are none. */
-    public Optional<MountedBody> shakingBody() {
-        return shakingBody;
+    /** What shakes and on what: the donor on its mounts, or the machine on its feet; empty where nothing stands on rubber or metal. */
+    public Optional<ShakeReport.Mounted> shaking() {
+        return shaking;
+    }
+
+    /** The machine on its feet, where it is that which shakes. */
+    public Optional<MachineOnFeet> onFeet() {
+        return onFeet;
     }
 
     /** What the engine does to its block. */
     public EngineOrders engineOrders() {
         return engineOrders;
-    }
-
-    /** Where the crank lies in the seated donor. */
-    public CrankPlace crank() {
-        return crank;
     }
 
     /** The donor on its isolators; empty where there are none. */

@@ -15,6 +15,7 @@ import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
+import oddcradle.core.job.host.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.step.make.CutTube;
@@ -170,6 +171,16 @@ public final class ChalkMarks {
     }
 
     private static void isolators(List<ChalkMark> marks, Examination examination) {
+        for (Support support : examination.job().host().supports()) {
+            Vec3 at = examination.seating().node(support.node());
+            support.foot()
+                    .flatMap(foot -> foot.element().shore())
+                    .ifPresent(shore ->
+                            marks.add(new ChalkMark(at, at, Phrase.of("foot {}", Quantity.hardness(shore)), BLUE)));
+        }
+        if (examination.onFeet().isPresent()) {
+            return;
+        }
         for (Isolator isolator : examination.job().cradle().isolators()) {
             marks.add(new ChalkMark(
                     examination.seating().boss(isolator.boss()),

@@ -10,6 +10,7 @@ import javafx.scene.text.TextAlignment;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.placement.CrankPlace;
+import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.vibration.MountedBody;
@@ -42,18 +43,19 @@ final class RunUpChart extends Pane {
         getChildren().add(canvas);
     }
 
-    void show(MountedBody body, CrankPlace crank, Engine engine, ShakeResult result) {
+    /** @param ground what the rubber stands on */
+    void show(ShakeReport.Mounted mounted, Engine engine, ShakeResult result, String ground) {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, WIDTH, HEIGHT);
         g.setFont(Font.font("Barlow Semi Condensed", 12));
         double most = engine.cruiseSpeed() * 1.15;
-        grid(g, most);
+        grid(g, most, ground);
         List<EngineShaking.Order> orders = result.cruise().strongest(CURVES);
         for (int k = 0; k < orders.size(); k++) {
-            curve(g, orders.get(k), body, crank, most, k);
+            curve(g, orders.get(k), mounted.shaking(), mounted.crank(), most, k);
         }
-        marker(g, engine.idleSpeed() / most, "idle");
-        marker(g, engine.cruiseSpeed() / most, "cruise");
+        marker(g, engine.idleSpeed() / most, "idle", TextAlignment.RIGHT);
+        marker(g, engine.cruiseSpeed() / most, "cruise", TextAlignment.LEFT);
     }
 
     private void curve(
@@ -75,7 +77,7 @@ final class RunUpChart extends Pane {
         g.fillText("order " + order.words(), at + 27, TOP - 6);
     }
 
-    private void grid(GraphicsContext g, double most) {
+    private void grid(GraphicsContext g, double most, String ground) {
         g.setLineWidth(1);
         g.setFill(palette.graphite());
         g.setTextAlign(TextAlignment.RIGHT);
@@ -94,17 +96,17 @@ final class RunUpChart extends Pane {
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText("crank speed, rpm", WIDTH - RIGHT, HEIGHT - 3);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("of each order, share that reaches the frame", 0, 12);
+        g.fillText("of each order, share that reaches the " + ground, 0, 12);
     }
 
-    private void marker(GraphicsContext g, double share, String word) {
+    private void marker(GraphicsContext g, double share, String word, TextAlignment side) {
         g.setStroke(palette.ink());
         g.setLineDashes(3, 3);
         g.strokeLine(x(share), y(LOWEST), x(share), y(HIGHEST));
         g.setLineDashes();
         g.setFill(palette.ink());
-        g.setTextAlign(share > 0.8 ? TextAlignment.RIGHT : TextAlignment.LEFT);
-        g.fillText(word, x(share) + (share > 0.8 ? -4 : 4), y(LOWEST) - 5);
+        g.setTextAlign(side);
+        g.fillText(word, x(share) + (side == TextAlignment.RIGHT ? -4 : 4), y(LOWEST) - 5);
     }
 
     private static double x(double share) {

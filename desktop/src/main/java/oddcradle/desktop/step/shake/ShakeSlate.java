@@ -1,6 +1,7 @@
 package oddcradle.desktop.step.shake;
 
 import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
@@ -12,7 +13,7 @@ import oddcradle.desktop.store.Desk;
 public final class ShakeSlate extends StepSlate {
     public ShakeSlate(Desk desk, Palette palette) {
         super(desk, Step.SHAKE);
-        section("Torque transmissibility at idle: share of the engine's uneven turning that reaches the frame");
+        Label title = section(share("frame"));
         Label big = new Label("–");
         big.setId("passed-on-at-idle");
         big.getStyleClass().add("big-number");
@@ -25,17 +26,27 @@ public final class ShakeSlate extends StepSlate {
                     .answer()
                     .map(shake -> desk.units().show(Quantity.share(shake.transmissibilityAtIdle())))
                     .orElse("–"));
+            String ground = desk.examination().onFeet().isPresent() ? "floor" : "frame";
+            title.setText(share(ground));
             desk.examination()
                     .shake()
                     .answer()
                     .ifPresent(shake -> chart.show(
-                            desk.examination().shakingBody().orElseThrow(),
-                            desk.examination().crank(),
+                            desk.examination().shaking().orElseThrow(),
                             desk.examination().job().donor().engine(),
-                            shake));
+                            shake,
+                            ground));
         });
-        new HardnessPicker(desk).addTo(this::add, this::onRefresh);
+        VBox rubber = new VBox(6);
+        new HardnessPicker(desk).addTo(rubber.getChildren()::addAll, this::onRefresh);
+        onRefresh(() -> rubber.setVisible(desk.session().job().cradle().isSoft()));
+        rubber.managedProperty().bind(rubber.visibleProperty());
+        add(rubber);
         section("Natural frequencies");
         figures(new FigureList(desk, Step.SHAKE));
+    }
+
+    private static String share(String ground) {
+        return "Torque transmissibility at idle: share of the engine's uneven turning that reaches the " + ground;
     }
 }

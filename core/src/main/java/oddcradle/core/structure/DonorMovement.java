@@ -60,10 +60,27 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
      * firing, as it is while it is cranked and as it dies. Orders that share no phase add as the root of their squares.
      *
      * @param orders each at its frequency
+     * @param shift no order shifts the centre of gravity farther, all together, m
+     * @param turn the same of their turns, rad
      */
-    public record Swinging(List<RigidBodyModes.Swing> orders) {
+    public record Swinging(List<RigidBodyModes.Swing> orders, double shift, double turn) {
         public Swinging {
             orders = List.copyOf(orders);
+        }
+
+        static Swinging of(List<RigidBodyModes.Swing> orders) {
+            double shift = 0;
+            double turn = 0;
+            for (RigidBodyModes.Swing order : orders) {
+                shift += order.most(0);
+                turn += order.turn();
+            }
+            return new Swinging(orders, shift, turn);
+        }
+
+        /** Whether no point at a distance from the centre of gravity swings farther than so much, m; quick to tell. */
+        boolean isWithin(double distance, double much) {
+            return shift + turn * distance <= much;
         }
 
         /** The most a point swings along a unit direction, m. */
@@ -286,7 +303,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         }
         double most =
                 orders.stream().mapToDouble(each -> each.most(ABOUT)).max().orElse(0);
-        return new Swinging(
+        return Swinging.of(
                 orders.stream().filter(each -> each.most(ABOUT) >= FAINT * most).toList());
     }
 
@@ -319,7 +336,11 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
                 why = "rubber, " + each.load();
             }
         }
+        double reach = point.length();
         for (Swinging each : swings) {
+            if (each.isWithin(reach, most)) {
+                continue;
+            }
             double comes = each.along(point, direction);
             if (comes > most) {
                 most = comes;

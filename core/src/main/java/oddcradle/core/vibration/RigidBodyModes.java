@@ -88,6 +88,11 @@ public final class RigidBodyModes {
             return amplitude(inStep.at(point).dot(direction), behind.at(point).dot(direction));
         }
 
+        /** No more than this it turns, rad. */
+        public double turn() {
+            return amplitude(inStep.turn().length(), behind.turn().length());
+        }
+
         /** The same that much larger, a ratio. */
         public Swing times(double factor) {
             return new Swing(inStep.times(factor), behind.times(factor));

@@ -23,8 +23,8 @@ public enum LoadSet {
     ROAD("road", "trike, scooter or cycle on the road", Family.GROUND),
     FIELD_WORK("field-work", "tractor or cargo machine", Family.GROUND),
     SKID("skid", "generator or pump skid", Family.SKID),
-    PART_23("part-23", "light aircraft, 14 CFR 23 before amendment 64, normal", Family.AIRCRAFT),
-    PART_23_AEROBATIC("part-23-aerobatic", "light aircraft, 14 CFR 23 before amendment 64, aerobatic", Family.AIRCRAFT),
+    PART_23("part-23", "light aircraft, 14 CFR 23, normal", Family.AIRCRAFT),
+    PART_23_AEROBATIC("part-23-aerobatic", "light aircraft, 14 CFR 23, aerobatic", Family.AIRCRAFT),
     LIGHT_SPORT("light-sport", "light-sport aircraft, ASTM F2245", Family.AIRCRAFT);
 
     /** What a set is meant for. */

@@ -112,10 +112,12 @@ public final class LoadReport {
     }
 
     private static LoadCase load(Input input, CaseResult result) {
-        return input.cases().stream()
-                .filter(each -> each.id().equals(result.id()))
-                .findFirst()
-                .orElseThrow();
+        for (LoadCase each : input.cases()) {
+            if (each.id().equals(result.id())) {
+                return each;
+            }
+        }
+        throw new IllegalArgumentException("no case " + result.id());
     }
 
     private static void figures(ReportBuilder report, Input input, CaseResult result) {

@@ -71,8 +71,8 @@ final class CombustionForm extends VBox {
         row.getStyleClass().add("field-row");
         RowsField firing = new RowsField(
                 "firing-angles",
-                "Fires at, empty: most even",
-                "crank angle, one for each cylinder",
+                "Fires at",
+                "empty: most evenly",
                 List.of(Kind.ANGLE),
                 rows -> change.accept(new Combustion(
                         shown.bore(),

@@ -2,8 +2,11 @@ package oddcradle.desktop.step.load;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -54,16 +57,15 @@ final class CaseSheet extends VBox {
         getChildren().addAll(sets, list, own);
     }
 
-    /** Those that are meant for what the line drives first. */
+    /** The one in use first, then those that are meant for what the line drives. */
     private List<LoadSet> fitting() {
-        List<LoadSet> all = new ArrayList<>(Arrays.asList(LoadSet.values()));
-        desk.session()
-                .job()
-                .line()
-                .end()
-                .map(LoadSet.Family::of)
-                .ifPresent(family -> all.sort((a, b) -> Boolean.compare(b.family() == family, a.family() == family)));
-        return all;
+        Set<String> used =
+                desk.session().job().cases().stream().map(LoadCase::set).collect(Collectors.toSet());
+        Optional<LoadSet.Family> family = desk.session().job().line().end().map(LoadSet.Family::of);
+        return Arrays.stream(LoadSet.values())
+                .sorted(Comparator.comparing((LoadSet set) -> !used.contains(set.id()))
+                        .thenComparing(set -> family.isPresent() && set.family() != family.get()))
+                .toList();
     }
 
     private Vec3 vector(String text) {

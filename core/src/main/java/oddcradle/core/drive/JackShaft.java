@@ -137,41 +137,33 @@ public record JackShaft(
         return bearingStiffness > 0 ? bearingStiffness : USUAL_BEARING;
     }
 
-    /** With wheels of other masses, kg. */
-    public JackShaft withMasses(double driven, double driver) {
-        return new JackShaft(
-                id,
-                label,
-                point,
-                axis,
-                od,
-                bore,
-                drivenAt,
-                driverAt,
-                bearings,
-                bearingRating,
-                keyDepth,
-                keyWidth,
-                yield,
-                bearingNodes,
-                driven,
-                driver,
-                bearingStiffness);
-    }
-
     /** A place along it, host axes, m. */
     public Vec3 at(double along) {
         return point.along(axis.unit(), along);
     }
 
-    /** The same with its wheels packed elsewhere. Places of both wheels along the axis, m. */
+    /** With its wheels packed elsewhere: places of both along the axis, m. */
     public JackShaft withWheels(double driven, double driver) {
+        return like(od, driven, driver, drivenMass, driverMass);
+    }
+
+    /** Outside diameter, m. */
+    public JackShaft withOd(double other) {
+        return like(other, drivenAt, driverAt, drivenMass, driverMass);
+    }
+
+    /** With wheels of other masses, kg. */
+    public JackShaft withMasses(double driven, double driver) {
+        return like(od, drivenAt, driverAt, driven, driver);
+    }
+
+    private JackShaft like(double diameter, double driven, double driver, double heavyDriven, double heavyDriver) {
         return new JackShaft(
                 id,
                 label,
                 point,
                 axis,
-                od,
+                diameter,
                 bore,
                 driven,
                 driver,
@@ -181,30 +173,8 @@ public record JackShaft(
                 keyWidth,
                 yield,
                 bearingNodes,
-                drivenMass,
-                driverMass,
-                bearingStiffness);
-    }
-
-    /** Outside diameter, m. */
-    public JackShaft withOd(double other) {
-        return new JackShaft(
-                id,
-                label,
-                point,
-                axis,
-                other,
-                bore,
-                drivenAt,
-                driverAt,
-                bearings,
-                bearingRating,
-                keyDepth,
-                keyWidth,
-                yield,
-                bearingNodes,
-                drivenMass,
-                driverMass,
+                heavyDriven,
+                heavyDriver,
                 bearingStiffness);
     }
 

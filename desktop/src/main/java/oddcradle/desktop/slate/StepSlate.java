@@ -49,12 +49,13 @@ public abstract class StepSlate extends VBox {
         onRefresh(figures::refresh);
     }
 
-    protected final void caution(String text) {
+    protected final Label caution(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("caution");
         label.setWrapText(true);
         label.setMaxWidth(Double.MAX_VALUE);
         label.setMinHeight(USE_PREF_SIZE);
         getChildren().add(label);
+        return label;
     }
 }

@@ -35,13 +35,13 @@ public record JackShaftResult(
 
     /** The shaft with what its wheels weigh: as told, else as steel discs of their size; common practice. */
     public static JackShaft weighed(JackShaft shaft, StageResult before, StageResult after) {
-        return shaft.withMasses(
-                shaft.drivenMass() > 0
-                        ? shaft.drivenMass()
-                        : disc(before.stage(), before.stage().drivenRadius()),
-                shaft.driverMass() > 0
-                        ? shaft.driverMass()
-                        : disc(after.stage(), after.stage().driverRadius()));
+        double driven = shaft.drivenMass() > 0
+                ? shaft.drivenMass()
+                : disc(before.stage(), before.stage().drivenRadius());
+        double driver = shaft.driverMass() > 0
+                ? shaft.driverMass()
+                : disc(after.stage(), after.stage().driverRadius());
+        return shaft.withMasses(driven, driver);
     }
 
     private static double disc(Stage stage, double radius) {

@@ -1,7 +1,11 @@
 package oddcradle.desktop.step.line;
 
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import oddcradle.core.drive.LineEnd;
+import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.line.Line;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
@@ -34,6 +38,17 @@ public final class LineSlate extends StepSlate {
         });
         add(leaves);
         onRefresh(leaves::refresh);
-        caution("Rotating parts: guard chain, belt and shaft before the first start; a propeller is always live.");
+        Label caution = caution("");
+        onRefresh(() -> caution.setText(hazard(desk.session().job().line())));
+    }
+
+    /** Of what turns here, and of nothing else. */
+    private static String hazard(Line line) {
+        if (line.end().filter(LineEnd.Propeller.class::isInstance).isPresent()) {
+            return "A propeller is always live: nobody in its arc or its plane, ignition off, throttle shut.";
+        }
+        return line.stages().stream().anyMatch(Stage::isInPlane)
+                ? "Rotating parts: guard chain, belt and shaft before the first start."
+                : "Rotating parts: guard coupling and shaft before the first start.";
     }
 }

@@ -42,7 +42,8 @@ public final class LoadSlate extends StepSlate {
         });
         add(leaves);
         onRefresh(leaves::refresh);
-        caution("Static stress only: no fatigue, no weld, no crash. A frame that carries people needs a licensed eye.");
+        caution(
+                "Steady loads only: nothing here tells yet for how long it holds. A frame that carries people needs a licensed eye.");
     }
 
     private static List<ShareBars.Bar> bars(Desk desk) {

@@ -127,7 +127,7 @@ public final class Examination {
         this.shake = shaking.map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);
-        this.frame = CradleFrame.of(job, seating, lies);
+        this.frame = CradleFrame.of(job, seating, lies, engineOrders.peakTorque());
         Optional<CradleFrame.Standing> standing =
                 frame.alone().flatMap(alone -> memory.recall(Analysis.FRAME_ALONE, alone, CradleFrame::standing));
         this.load = memory.recall(Analysis.FRAME, frame.input(), input -> standing.map(

@@ -45,6 +45,7 @@ public final class CradleFrame {
 
     private final Job job;
     private final Seating seating;
+    private final double peakTorque;
     private final Map<String, FrameNode> nodes = new LinkedHashMap<>();
     /** Cradle node to the frame node it is part of. */
     private final Map<String, String> joined = new HashMap<>();
@@ -56,7 +57,8 @@ public final class CradleFrame {
     private final Map<String, Ends> ends = new HashMap<>();
     private final List<FrameMember> pieces = new ArrayList<>();
 
-    private CradleFrame(Job job, Seating seating) {
+    private CradleFrame(Job job, Seating seating, double peakTorque) {
+        this.peakTorque = peakTorque;
         this.job = job;
         this.seating = seating;
     }
@@ -120,7 +122,12 @@ public final class CradleFrame {
     }
 
     public static Built of(Job job, Seating seating, LineResult line) {
-        return new CradleFrame(job, seating).build(line);
+        return of(job, seating, line, DriveLoads.peakTorque(job));
+    }
+
+    /** @param peakTorque the most that one cylinder turns the crank, N m */
+    public static Built of(Job job, Seating seating, LineResult line, double peakTorque) {
+        return new CradleFrame(job, seating, peakTorque).build(line);
     }
 
     private Built build(LineResult line) {
@@ -308,7 +315,7 @@ public final class CradleFrame {
     }
 
     private FrameCase load(LoadCase load, LineResult line) {
-        DriveLoads drive = DriveLoads.of(job, seating, line, load);
+        DriveLoads drive = DriveLoads.of(job, seating, line, load, () -> peakTorque);
         return new FrameCase(
                 load.id(), drive.loads(), load.field().times(STANDARD_GRAVITY).plus(drive.field()));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleSupplier;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.OpenBelt;
@@ -48,10 +49,22 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
     }
 
     public static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load) {
+        return of(job, seating, line, load, () -> peakTorque(job));
+    }
+
+    /** The most that one cylinder turns the crank, N m: the whole cycle of the engine, to be worked out once. */
+    static double peakTorque(Job job) {
+        return RunningEngine.of(job.donor().engine(), CrankPlace.of(job).turns())
+                .source()
+                .peakTorque();
+    }
+
+    /** @param peakTorque of one cylinder, asked for where a case kicks back, N m */
+    static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load, DoubleSupplier peakTorque) {
         boolean idle = load.drive() == 0
                 && load.shock() == Shock.NONE
                 && load.turning().equals(Vec3.ZERO);
-        return idle ? NONE : new Making(job, seating, line, load).made();
+        return idle ? NONE : new Making(job, seating, line, load, peakTorque).made();
     }
 
     /** The sense in which the output turns, by the right hand, unit; where nobody looked, that which drives forward. */
@@ -69,13 +82,15 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
         private final Seating seating;
         private final LineResult line;
         private final LoadCase load;
+        private final DoubleSupplier peakTorque;
         private final List<NodeLoad> loads = new ArrayList<>();
 
-        Making(Job job, Seating seating, LineResult line, LoadCase load) {
+        Making(Job job, Seating seating, LineResult line, LoadCase load, DoubleSupplier peakTorque) {
             this.job = job;
             this.seating = seating;
             this.line = line;
             this.load = load;
+            this.peakTorque = peakTorque;
         }
 
         DriveLoads made() {
@@ -146,9 +161,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
             }
             if (load.shock() == Shock.KICK_BACK) {
                 CrankPlace crank = CrankPlace.of(job);
-                double peak = RunningEngine.of(job.donor().engine(), crank.turns())
-                        .source()
-                        .peakTorque();
+                double peak = peakTorque.getAsDouble();
                 onDonor(
                         seating.mass().cg(),
                         Vec3.ZERO,

@@ -15,6 +15,7 @@ import oddcradle.core.job.donor.RunningEngine;
  * @param idle orders without load
  * @param cruise orders at full throttle
  * @param motored orders at idle speed, turned over without firing
+ * @param peakTorque the most that one cylinder turns the crank, N m
  */
 public record EngineOrders(
         RunningEngine running,
@@ -22,7 +23,8 @@ public record EngineOrders(
         double cruiseSpeed,
         List<EngineSource.Order> idle,
         List<EngineSource.Order> cruise,
-        List<EngineSource.Order> motored) {
+        List<EngineSource.Order> motored,
+        double peakTorque) {
     /** An order of torque with less of the strongest one than this is not looked at. */
     private static final double FAINT = 0.15;
 
@@ -45,7 +47,8 @@ public record EngineOrders(
                 engine.cruiseSpeed(),
                 source.at(engine.idleSpeed(), Throttle.NO_LOAD, 0),
                 source.at(engine.cruiseSpeed(), Throttle.FULL, engine.fullTorque(engine.cruiseSpeed())),
-                source.at(engine.idleSpeed(), Throttle.MOTORED, 0));
+                source.at(engine.idleSpeed(), Throttle.MOTORED, 0),
+                source.peakTorque());
     }
 
     /** Orders of gas torque at cruise that are there at all, those that only uneven cylinders make left out. */

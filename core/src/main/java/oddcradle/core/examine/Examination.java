@@ -54,6 +54,7 @@ import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
+import oddcradle.core.structure.EngineTorques;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.MountStiffness;
@@ -127,7 +128,12 @@ public final class Examination {
         this.shake = shaking.map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);
-        this.frame = CradleFrame.of(job, seating, lies, engineOrders.peakTorque());
+        this.frame = CradleFrame.of(
+                job,
+                seating,
+                lies,
+                EngineTorques.known(engineOrders, shake.answer().filter(result -> job.cradle()
+                        .isSoft())));
         Optional<CradleFrame.Standing> standing =
                 frame.alone().flatMap(alone -> memory.recall(Analysis.FRAME_ALONE, alone, CradleFrame::standing));
         this.load = memory.recall(Analysis.FRAME, frame.input(), input -> standing.map(

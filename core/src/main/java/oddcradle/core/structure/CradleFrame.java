@@ -45,7 +45,7 @@ public final class CradleFrame {
 
     private final Job job;
     private final Seating seating;
-    private final double peakTorque;
+    private final EngineTorques torques;
     private final Map<String, FrameNode> nodes = new LinkedHashMap<>();
     /** Cradle node to the frame node it is part of. */
     private final Map<String, String> joined = new HashMap<>();
@@ -57,8 +57,8 @@ public final class CradleFrame {
     private final Map<String, Ends> ends = new HashMap<>();
     private final List<FrameMember> pieces = new ArrayList<>();
 
-    private CradleFrame(Job job, Seating seating, double peakTorque) {
-        this.peakTorque = peakTorque;
+    private CradleFrame(Job job, Seating seating, EngineTorques torques) {
+        this.torques = torques;
         this.job = job;
         this.seating = seating;
     }
@@ -122,12 +122,12 @@ public final class CradleFrame {
     }
 
     public static Built of(Job job, Seating seating, LineResult line) {
-        return of(job, seating, line, DriveLoads.peakTorque(job));
+        return of(job, seating, line, EngineTorques.of(job));
     }
 
-    /** @param peakTorque the most that one cylinder turns the crank, N m */
-    public static Built of(Job job, Seating seating, LineResult line, double peakTorque) {
-        return new CradleFrame(job, seating, peakTorque).build(line);
+    /** @param torques of the engine, for cases that ask for them */
+    public static Built of(Job job, Seating seating, LineResult line, EngineTorques torques) {
+        return new CradleFrame(job, seating, torques).build(line);
     }
 
     private Built build(LineResult line) {
@@ -315,7 +315,7 @@ public final class CradleFrame {
     }
 
     private FrameCase load(LoadCase load, LineResult line) {
-        DriveLoads drive = DriveLoads.of(job, seating, line, load, () -> peakTorque);
+        DriveLoads drive = DriveLoads.of(job, seating, line, load, torques);
         return new FrameCase(
                 load.id(), drive.loads(), load.field().times(STANDARD_GRAVITY).plus(drive.field()));
     }

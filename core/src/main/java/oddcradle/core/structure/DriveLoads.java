@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleSupplier;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.OpenBelt;
@@ -12,7 +11,6 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
-import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.MachineWeight;
@@ -49,22 +47,14 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
     }
 
     public static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load) {
-        return of(job, seating, line, load, () -> peakTorque(job));
+        return of(job, seating, line, load, EngineTorques.of(job));
     }
 
-    /** The most that one cylinder turns the crank, N m: the whole cycle of the engine, to be worked out once. */
-    static double peakTorque(Job job) {
-        return RunningEngine.of(job.donor().engine(), CrankPlace.of(job).turns())
-                .source()
-                .peakTorque();
-    }
-
-    /** @param peakTorque of one cylinder, asked for where a case kicks back, N m */
-    static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load, DoubleSupplier peakTorque) {
+    static DriveLoads of(Job job, Seating seating, LineResult line, LoadCase load, EngineTorques torques) {
         boolean idle = load.drive() == 0
                 && load.shock() == Shock.NONE
                 && load.turning().equals(Vec3.ZERO);
-        return idle ? NONE : new Making(job, seating, line, load, peakTorque).made();
+        return idle ? NONE : new Making(job, seating, line, load, torques).made();
     }
 
     /** The sense in which the output turns, by the right hand, unit; where nobody looked, that which drives forward. */
@@ -82,15 +72,15 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
         private final Seating seating;
         private final LineResult line;
         private final LoadCase load;
-        private final DoubleSupplier peakTorque;
+        private final EngineTorques torques;
         private final List<NodeLoad> loads = new ArrayList<>();
 
-        Making(Job job, Seating seating, LineResult line, LoadCase load, DoubleSupplier peakTorque) {
+        Making(Job job, Seating seating, LineResult line, LoadCase load, EngineTorques torques) {
             this.job = job;
             this.seating = seating;
             this.line = line;
             this.load = load;
-            this.peakTorque = peakTorque;
+            this.torques = torques;
         }
 
         DriveLoads made() {
@@ -159,9 +149,15 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
                         Vec3.ZERO,
                         CrankPlace.of(job).axis().times(atCrank - made));
             }
+            if (load.shock() == Shock.ENGINE_ORDER) {
+                onDonor(
+                        seating.mass().cg(),
+                        Vec3.ZERO,
+                        CrankPlace.of(job).axis().times(Math.signum(load.drive()) * torques.order()));
+            }
             if (load.shock() == Shock.KICK_BACK) {
                 CrankPlace crank = CrankPlace.of(job);
-                double peak = peakTorque.getAsDouble();
+                double peak = torques.peak();
                 onDonor(
                         seating.mass().cg(),
                         Vec3.ZERO,

@@ -7,9 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.frame.Reaction;
@@ -260,6 +262,21 @@ class DriveLoadsTest {
                         .plus(moment)
                         .length())
                 .isLessThan(1e-9);
+    }
+
+    /** What Shake says of the frame, put on top of the steady pull, both ways round. */
+    @Test
+    void engineOrder_turnsTheDonorByWhatTheMountsPassOn() {
+        Vec3 steady = onDonor(JOB, LoadCase.of("run", "run", Vec3.Z, 1).withLevel(Level.LIMIT));
+        Vec3 more = onDonor(JOB, sudden(Shock.ENGINE_ORDER, 1)).minus(steady);
+        ShakeResult shake = Examination.of(JOB).shake().answer().orElseThrow();
+        double passed = Stream.of(shake.idle(), shake.cruise())
+                .flatMap(each -> each.orders().stream())
+                .mapToDouble(EngineShaking.Order::torqueOnFrame)
+                .max()
+                .orElseThrow();
+        assertThat(more.length()).isCloseTo(passed, within(1e-6 * passed));
+        assertThat(more.unit().cross(CrankPlace.of(JOB).axis()).length()).isLessThan(1e-9);
     }
 
     /** A generator's windings pull at its case; the crank's flywheel, and not the engine's block, gives the torque. */

@@ -9,6 +9,8 @@ public enum Shock {
     STALL("stalled against the load", 2),
     /** A cylinder fires before its top while the engine is cranked: its gas turns the block the other way, as a half-sine pulse. */
     KICK_BACK("kick-back", 1.77),
+    /** The strongest order of the engine's torque, as the mounts pass it on, on top of its steady work. */
+    ENGINE_ORDER("one engine order", 1),
     /** In a generator's windings; many times the rated torque, both ways. */
     SHORT_CIRCUIT("short circuit", 8),
     /** A generator switched on far from the phase of its net. */

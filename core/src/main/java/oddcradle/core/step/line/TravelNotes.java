@@ -14,6 +14,7 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.line.SwingArm;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -25,6 +26,7 @@ import oddcradle.core.units.Quantity;
 
 /** What movement does to the line: of a swing arm to its chain, of soft mounts to its alignment. */
 final class TravelNotes {
+    private static final Source GEOMETRY = Source.derived("seat and frame");
     private static final int STEPS = 20;
     private static final double MOST_SLACK = 0.02;
     private static final double SHOCK = 3;
@@ -98,37 +100,63 @@ final class TravelNotes {
                 "front sprocket over the pivot",
                 Quantity.length(front.z() - arm.pivot().z()),
                 new Why("z1 - z2", List.of(), Source.derived("seat and frame")));
-        squat(report, arm, chain, front, where);
+        squat(report, arm, chain, front, job.host().drivenEnd(), where);
     }
 
-    /** The pull of the upper run against the arm: its turning effect about the pivot, per pull, over the arm's length. */
-    private static void squat(ReportBuilder report, SwingArm arm, Stage.Chain chain, Vec3 front, Place where) {
+    /**
+     * What pulling away does to the arm in mid travel: the upper run turns it about its pivot one way, the ground's thrust at the tyre
+     * another. Both for one newton of thrust; moments about the pivot, statics of arm and wheel.
+     */
+    private static void squat(
+            ReportBuilder report, SwingArm arm, Stage.Chain chain, Vec3 front, DrivenEnd end, Place where) {
         double below = (arm.lowest() + arm.highest()) / 2;
         double way = arm.aft() ? -1 : 1;
         double axleX = arm.pivot().x() + way * arm.length() * Math.cos(below);
         double axleZ = arm.pivot().z() - arm.length() * Math.sin(below);
         double r1 = RollerChain.pitchDiameter(chain.pitch(), chain.driverTeeth()) / 2;
         double r2 = RollerChain.pitchDiameter(chain.pitch(), chain.drivenTeeth()) / 2;
-        double dx = front.x() - axleX;
-        double dz = front.z() + r1 - (axleZ + r2);
-        double length = Math.hypot(dx, dz);
-        // Distance of the pivot from the line of the upper run, positive with the run above the pivot.
-        double over =
-                (dx * (axleZ + r2 - arm.pivot().z()) - dz * (axleX - arm.pivot().x())) / length * Math.signum(dx);
+        double over = overThePivot(arm, front, axleX, axleZ, r1, r2);
+        report.figure(
+                "upper chain run over the pivot",
+                Quantity.length(over),
+                new Why("distance of the pivot from the run's tangent, arm in mid travel", List.of(), GEOMETRY));
+        if (end.tyreRadius() == 0) {
+            return;
+        }
+        double byChain = over * end.tyreRadius() / r2;
+        double byGround = way * (arm.pivot().z() - axleZ + end.tyreRadius());
+        double presses = (byChain + byGround) / (arm.length() * Math.cos(below));
         Why why = new Why(
-                "height of the upper chain run over the pivot, over the length of the arm, arm in mid travel",
-                List.of(input("over the pivot", Quantity.length(over))),
-                Source.commonPractice());
-        report.figure("chain pull squats the arm by, per pull", Quantity.ratio(over / arm.length()), why);
+                "(h R / r + s z) / a: run h over the pivot, tyre R, sprocket r, pivot z over the ground, arm a long; s = 1 ahead of the"
+                        + " pivot, -1 behind it",
+                List.of(
+                        input("by the chain", Quantity.length(byChain)),
+                        input("by the ground's thrust", Quantity.length(byGround))),
+                Source.fromMemory("Foale, Motorcycle Handling and Chassis Design"));
+        report.figure("thrust presses the arm up by, per thrust", Quantity.ratio(presses), why);
         report.say(
                 LineFinding.SQUAT,
                 Severity.NOTE,
                 Phrase.of(
-                        over >= 0
-                                ? "the upper run passes {} over the pivot: pulling away presses the machine down on its wheel"
-                                : "the upper run passes {} under the pivot: pulling away lifts the machine off its wheel",
-                        Quantity.length(Math.abs(over))),
+                        presses >= 0
+                                ? "chain and thrust together press the arm up by {} of the thrust: the machine squats as it pulls away,"
+                                        + " and its weight shifting back adds to that"
+                                : "chain and thrust together push the arm down by {} of the thrust: the machine stands up as it pulls"
+                                        + " away, against its weight shifting back",
+                        Quantity.share(Math.abs(presses))),
                 where,
                 why);
+    }
+
+    /** From the pivot up to the outer tangent of both sprockets, m. */
+    private static double overThePivot(SwingArm arm, Vec3 front, double axleX, double axleZ, double r1, double r2) {
+        double dx = front.x() - axleX;
+        double dz = front.z() - axleZ;
+        double centres = Math.hypot(dx, dz);
+        double along = (r2 - r1) / centres;
+        double across = Math.sqrt(1 - along * along) * Math.signum(dx);
+        double nx = (along * dx - across * dz) / centres;
+        double nz = (along * dz + across * dx) / centres;
+        return nx * (axleX - arm.pivot().x()) + nz * (axleZ - arm.pivot().z()) + r2;
     }
 }

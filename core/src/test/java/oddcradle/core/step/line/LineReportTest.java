@@ -279,6 +279,35 @@ class LineReportTest {
         assertThatThrownBy(() -> new SwingArm(Vec3.ZERO, 0.4, -0.1, 0.1, true)).hasMessageContaining("swap them");
     }
 
+    /**
+     * By the line from the tyre's contact to where chain run and arm meet (Foale, Motorcycle Handling and Chassis Design, from memory):
+     * its slope is what thrust takes off the spring.
+     */
+    @Test
+    void squat_isTheSlopeOfTheLineToWhereChainAndArmMeet() {
+        for (double pivotZ : new double[] {0.24, 0.3, 0.38}) {
+            SwingArm arm = new SwingArm(new Vec3(0.45, 0, pivotZ), 0.45, 0.25, -0.05, true);
+            Job job = JOB.withLine(JOB.line().withSwingArm(Optional.of(arm)));
+            Vec3 front = Seating.of(job).driverCentre();
+            double axleX = 0.45 - 0.45 * Math.cos(0.1);
+            double axleZ = pivotZ - 0.45 * Math.sin(0.1);
+            double r1 = 0.015875 / Math.sin(Math.PI / 14) / 2;
+            double r2 = 0.015875 / Math.sin(Math.PI / 40) / 2;
+            // Where the upper run leaves both sprockets: square to it, by the difference of their radii over the
+            // centres.
+            double level = Math.atan2(front.z() - axleZ, front.x() - axleX);
+            double run = level - Math.asin((r2 - r1) / Math.hypot(front.x() - axleX, front.z() - axleZ));
+            double rearX = axleX - r2 * Math.sin(run);
+            double rearZ = axleZ + r2 * Math.cos(run);
+            double chainSlope = Math.tan(run);
+            double armSlope = (pivotZ - axleZ) / (0.45 - axleX);
+            double meetX = (pivotZ - rearZ + chainSlope * rearX - armSlope * 0.45) / (chainSlope - armSlope);
+            double meetZ = rearZ + chainSlope * (meetX - rearX);
+            double slope = (meetZ - (axleZ - 0.28)) / (meetX - axleX);
+            assertThat(figure(job, "thrust presses the arm up by, per thrust")).isCloseTo(-slope, within(1e-9));
+        }
+    }
+
     /** Energy and power by hand: full power against air at the top. */
     @Test
     void roadChart_endsWherePowerMeetsTheAir() {

@@ -95,7 +95,7 @@ final class ShakeCures {
                         CrankPlace.of(job),
                         PropellerShaking.propeller(job)));
         return ShakeReport.of(new ShakeReport.Input(
-                engine.running().taken(), job.cradle(), seating, feet, ShakeReport.solve(mounted)));
+                engine.running().taken(), job.cradle(), seating, feet, false, ShakeReport.solve(mounted)));
     }
 
     private static boolean isBetter(StepReport before, StepReport after, Finding finding) {

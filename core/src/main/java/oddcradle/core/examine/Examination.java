@@ -191,7 +191,8 @@ public final class Examination {
                         CradleReport::of),
                 memory.recall(
                         Analysis.SHAKE_REPORT,
-                        new ShakeReport.Input(engineOrders.running().taken(), job.cradle(), seating, onFeet, shake),
+                        new ShakeReport.Input(
+                                engineOrders.running().taken(), job.cradle(), seating, onFeet, hasOtherFeet(), shake),
                         ShakeReport::of),
                 memory.recall(
                         Analysis.LOAD_REPORT,
@@ -229,6 +230,11 @@ public final class Examination {
     private static CombinedWeighing.Input weighings(Donor donor) {
         return new CombinedWeighing.Input(
                 donor.weighings(), donor.bodies().stream().collect(Collectors.toMap(Part::id, Part::solids)));
+    }
+
+    private boolean hasOtherFeet() {
+        return onFeet.isEmpty()
+                && job.host().supports().stream().anyMatch(each -> each.foot().isPresent());
     }
 
     private DonorMovement movement() {

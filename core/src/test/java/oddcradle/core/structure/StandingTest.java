@@ -31,6 +31,7 @@ import oddcradle.core.mounting.Hard;
 import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.step.load.LoadFinding;
+import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.vibration.ModesResult;
 import org.junit.jupiter.api.Test;
 
@@ -254,5 +255,9 @@ class StandingTest {
         supports.set(0, new Support("AL", Fixity.POSITION));
         Job partly = job.withHost(job.host().withSupports(supports));
         assertThat(MachineOnFeet.of(partly, Seating.of(partly))).isEmpty();
+        assertThat(Examination.of(partly).report(Step.SHAKE).findings())
+                .anyMatch(each -> each.code() == ShakeFinding.TWO_STAGES);
+        assertThat(Examination.of(job).report(Step.SHAKE).findings())
+                .noneMatch(each -> each.code() == ShakeFinding.TWO_STAGES);
     }
 }

@@ -12,7 +12,8 @@ public enum ShakeFinding implements FindingCode {
     IDLE_FORCE,
     PROPELLER,
     STRAIN,
-    TAKEN;
+    TAKEN,
+    TWO_STAGES;
 
     @Override
     public String area() {

@@ -49,12 +49,14 @@ public final class ShakeReport {
      *
      * @param taken what of the engine is taken, in words
      * @param feet of the machine, where it is that which shakes and not the donor alone
+     * @param twoStages whether the machine has feet of rubber that are not in this
      */
     public record Input(
             List<String> taken,
             Cradle cradle,
             Seating seating,
             Optional<MachineOnFeet> feet,
+            boolean twoStages,
             Outcome<ShakeResult> shake) {}
 
     public static StepReport of(Input input) {
@@ -63,6 +65,16 @@ public final class ShakeReport {
         Cradle cradle = input.cradle();
         ReportBuilder report = new ReportBuilder(Step.SHAKE);
         report.findings(outcome.reasons());
+        if (input.twoStages()) {
+            report.say(
+                    ShakeFinding.TWO_STAGES,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "the machine has rubber feet too, under some of its supports or besides soft mounts: two stages work on each"
+                                    + " other, and that is not in these figures; bolt the engine hard, or give every support a foot"),
+                    Place.of(Subject.DONOR, seating.mass().cg()),
+                    new Why("one stage is worked out: donor on mounts, or machine on feet", List.of(), MODES));
+        }
         if (!cradle.isSoft() && !cradle.isolators().isEmpty() && input.feet().isEmpty()) {
             bolted(report, seating);
             return report.report();

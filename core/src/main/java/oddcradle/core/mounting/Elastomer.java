@@ -67,8 +67,20 @@ public enum Elastomer {
         return coldRatio;
     }
 
-    /** Dynamic over static stiffness, a ratio, by straight lines between 40, 50, 60 and 70 Shore A and on beyond; common practice. */
-    static double dynamicRatio(double hardness) {
+    /**
+     * Dynamic over static stiffness, a ratio: natural rubber by straight lines between 40, 50, 60 and 70 Shore A and on beyond; urethane
+     * stiffens half as much again, silicone half as much. Common practice.
+     */
+    double dynamicRatio(double hardness) {
+        double more = rubberRatio(hardness) - 1;
+        return switch (this) {
+            case RUBBER -> 1 + more;
+            case URETHANE -> 1 + 1.5 * more;
+            case SILICONE -> 1 + 0.5 * more;
+        };
+    }
+
+    private static double rubberRatio(double hardness) {
         double[] ratios = {1.1, 1.25, 1.4, 1.6};
         int row = (int) Math.max(0, Math.min(2, Math.floor((hardness - 40) / 10)));
         double share = (hardness - 40 - 10 * row) / 10;

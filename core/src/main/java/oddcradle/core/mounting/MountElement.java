@@ -30,10 +30,11 @@ public sealed interface MountElement extends Shown permits BondedPad, BondedBush
 
     /**
      * How much stiffer it is while it shakes than under a steady load, a ratio: 1.1, 1.25, 1.4 and 1.6 at 40, 50, 60 and 70 Shore A,
-     * common practice; 1 where nothing is soft. Cold makes it more: {@link #coldRatio}.
+     * common practice; urethane half as much again, silicone half as much; 1 where nothing is soft. Cold makes it more: {@link #coldRatio}.
      */
     default double dynamicRatio() {
-        return shore().map(Elastomer::dynamicRatio).orElse(1.0);
+        return shore().flatMap(shore -> madeOf().map(kind -> kind.dynamicRatio(shore)))
+                .orElse(1.0);
     }
 
     /** How much stiffer it is at 10 degrees of frost than in a warm shop, a ratio, common practice; 1 where nothing is soft. */

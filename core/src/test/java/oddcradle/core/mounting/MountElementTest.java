@@ -92,4 +92,21 @@ class MountElementTest {
         assertThatThrownBy(() -> new BondedBush(0.04, 0.03, 0.05, 50, null)).isInstanceOf(InvalidValue.class);
         assertThat(Elastomer.URETHANE.soldHardnesses()).startsWith(60.0).endsWith(95.0);
     }
+
+    /** About 1.1, 1.25, 1.4 and 1.6 at 40, 50, 60 and 70 Shore A for natural rubber: common practice. */
+    @Test
+    void shakenRubber_isStifferThanLoadedRubber_byHardnessAndKind() {
+        assertThat(new BondedPad(0.05, 0.02, 40).dynamicRatio()).isCloseTo(1.1, within(0.01));
+        assertThat(new BondedPad(0.05, 0.02, 50).dynamicRatio()).isCloseTo(1.25, within(0.01));
+        assertThat(new BondedPad(0.05, 0.02, 60).dynamicRatio()).isCloseTo(1.4, within(0.01));
+        assertThat(new BondedPad(0.05, 0.02, 70).dynamicRatio()).isCloseTo(1.6, within(0.01));
+        double rubber = new BondedPad(0.05, 0.02, 60).dynamicRatio();
+        assertThat(new BondedPad(0.05, 0.02, 60, Elastomer.SILICONE).dynamicRatio())
+                .isBetween(1.0, rubber);
+        assertThat(new BondedPad(0.05, 0.02, 60, Elastomer.URETHANE).dynamicRatio())
+                .isGreaterThan(rubber);
+        assertThat(new BondedPad(0.05, 0.02, 60, Elastomer.URETHANE).coldRatio())
+                .isGreaterThan(new BondedPad(0.05, 0.02, 60).coldRatio());
+        assertThat(new Hard().dynamicRatio() * new Hard().coldRatio()).isEqualTo(1);
+    }
 }

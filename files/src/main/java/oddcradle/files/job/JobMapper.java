@@ -8,12 +8,15 @@ import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
@@ -59,6 +62,7 @@ final class JobMapper {
             .addModule(vectors())
             .addModule(new Jdk8Module())
             .serializationInclusion(JsonInclude.Include.NON_ABSENT)
+            .addHandler(new PadsNeedNoType())
             .addMixIn(Solid.class, SolidTypes.class)
             .addMixIn(Section.class, SectionTypes.class)
             .addMixIn(Anchor.class, AnchorTypes.class)
@@ -166,8 +170,16 @@ final class JobMapper {
     })
     private interface NeighbourTypes {}
 
-    /** Pads were there first and need no type. */
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type", defaultImpl = BondedPad.class)
+    /** Pads were there first and need no type; what has a type must have a known one. */
+    private static final class PadsNeedNoType extends DeserializationProblemHandler {
+        @Override
+        public JavaType handleMissingTypeId(
+                DeserializationContext context, JavaType base, TypeIdResolver resolver, String failure) {
+            return base.hasRawClass(MountElement.class) ? context.constructType(BondedPad.class) : null;
+        }
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = BondedPad.class, name = "pad"),
         @JsonSubTypes.Type(value = BondedBush.class, name = "bush"),

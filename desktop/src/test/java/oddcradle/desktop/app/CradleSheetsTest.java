@@ -16,8 +16,10 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
+import oddcradle.core.catalog.Nut;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.cradle.TubeJoint;
@@ -388,6 +390,12 @@ class CradleSheetsTest extends WindowDriver {
     @Test
     void shop_tellsWhatIsOnItsShelf(FxRobot robot) {
         at(robot, Step.CRADLE, "choices");
+        robot.interact(() -> nuts(robot).getSelectionModel().select("plain nuts"));
+        settled();
+        assertThat(desk.session().job().build().shop().nuts()).isEqualTo(Nut.PLAIN);
+        assertThat(desk.examination().hardware().items())
+                .anyMatch(item -> item.kind() == HardwareItem.Kind.NUT)
+                .noneMatch(item -> item.kind() == HardwareItem.Kind.LOCKING_NUT);
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; pipe of clay");
         assertThat(text(robot, "#shop-shelf-problem")).contains("pipe of clay");
         enter(robot, "#shop-shelf", "tube 25.4 x 1.65; box 40 x 40 x 3");
@@ -405,5 +413,10 @@ class CradleSheetsTest extends WindowDriver {
         assertThat(robot.lookup("#order-steps .label").queryAllAs(Label.class))
                 .hasSize(cradle().members().size() + 1)
                 .anyMatch(label -> label.getText().contains("front cross tube (C1)"));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static ComboBox<String> nuts(FxRobot robot) {
+        return robot.lookup("#shop-nuts").queryAs(ComboBox.class);
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
@@ -19,6 +20,7 @@ import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.seat.MadeTo;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
@@ -186,6 +188,11 @@ class SeatSheetsTest extends WindowDriver {
         until(() -> !text(robot, "#way-part-said").isEmpty());
     }
 
+    @SuppressWarnings("unchecked")
+    private static ComboBox<MadeTo> madeTo(FxRobot robot) {
+        return robot.lookup("#odds-made-to").queryAs(ComboBox.class);
+    }
+
     @Test
     void odds_areDrawn_andSayWhatRaisesThem(FxRobot robot) {
         at(robot, Step.SEAT, "odds");
@@ -195,6 +202,10 @@ class SeatSheetsTest extends WindowDriver {
                 .hasSizeGreaterThan(3);
         enter(robot, "#odds-pull", "0.2");
         assertThat(text(robot, "#odds-said")).contains("fit it again");
+        robot.interact(() -> madeTo(robot).setValue(MadeTo.ENGINE));
+        settled();
+        assertThat(desk.session().job().plan().errors().madeTo()).isEqualTo(MadeTo.ENGINE);
+        assertThat(desk.session().job().plan().errors().pull()).isCloseTo(0.0002, within(1e-12));
     }
 
     @Test

@@ -33,7 +33,6 @@ import oddcradle.core.structure.MountSeat;
 
 /** Works out every mount from boss, bolt, tube, what the rubber moves and what the frame's solution puts on it. */
 public final class MountDesigner {
-    private static final double USUAL_LUG = ElasticCentre.USUAL_LUG;
 
     /** Plate of a bracket on the engine, m; common practice. */
     private static final double EAR = 0.006;
@@ -103,7 +102,7 @@ public final class MountDesigner {
         MountChoices choices = isolator.choices();
         double lug = inLine
                 ? choices.size(MountChoices.Item.LUG)
-                        .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : USUAL_LUG)
+                        .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : ElasticCentre.USUAL_LUG)
                 : EAR;
         double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
         BoltGrade grade = BoltGrade.usual(thread.inch());
@@ -157,7 +156,7 @@ public final class MountDesigner {
                 thread,
                 BoltGrade.usual(thread.inch()),
                 job.build().shop().nuts(),
-                choices.size(MountChoices.Item.LUG).orElse(USUAL_LUG),
+                choices.size(MountChoices.Item.LUG).orElse(ElasticCentre.USUAL_LUG),
                 boss.hole().through() ? 0 : boss.hole().depth(),
                 ThreadReach.IN_CASTING,
                 0,
@@ -188,7 +187,7 @@ public final class MountDesigner {
                 ? Optional.of(Collar.between(
                         thread.diameter(),
                         boss.bore(),
-                        choices.size(MountChoices.Item.LUG).orElse(USUAL_LUG)))
+                        choices.size(MountChoices.Item.LUG).orElse(ElasticCentre.USUAL_LUG)))
                 : Optional.empty();
     }
 

@@ -23,6 +23,7 @@ public final class ElasticCentre {
     public static final double USUAL_LUG = 0.020;
 
     private static final double IN_LINE = 0.7;
+    /** A bolt through a tube may miss its middle by this share of its half size. */
     private static final double OFF_CENTRE = 0.5;
 
     private ElasticCentre() {}
@@ -58,7 +59,7 @@ public final class ElasticCentre {
                 .map(section -> halfAlong(section, along))
                 .orElse(0.0);
         double face = isolator.choices().size(MountChoices.Item.LUG).orElse(USUAL_LUG) / 2;
-        boolean onTube = arm.get().along(along, -reach).length() <= OFF_CENTRE * half;
+        boolean onTube = isThrough(arm.get().along(along, -reach), half);
         double least = face + pad.height() / 2;
         return along.times(onTube ? Math.max(least, reach - half - pad.height() / 2) : least);
     }
@@ -73,6 +74,11 @@ public final class ElasticCentre {
                 .filter(anchor -> anchor.boss().equals(isolator.boss()))
                 .map(Anchor.FromBoss::offset)
                 .findFirst();
+    }
+
+    /** Whether a mount's bolt goes through its tube, by how far it passes the tube's middle and half the tube's size, m. */
+    public static boolean isThrough(Vec3 aside, double half) {
+        return aside.length() <= OFF_CENTRE * half;
     }
 
     /** From the middle of a tube to its surface along an upright or a level direction, m. */

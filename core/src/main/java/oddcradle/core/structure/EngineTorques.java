@@ -30,11 +30,14 @@ public interface EngineTorques {
      * @param shake of the donor on its mounts; empty where it is bolted hard
      */
     static EngineTorques known(EngineOrders engine, Optional<ShakeResult> shake) {
-        double order = shake.map(result -> Math.max(
-                        result.idle().governingTorque().torqueOnFrame(),
-                        result.cruise().governingTorque().torqueOnFrame()))
-                .orElseGet(() -> strongest(engine));
+        double order =
+                shake.map(result -> passedOn(result.idle(), result.cruise())).orElseGet(() -> strongest(engine));
         return new Known(engine.peakTorque(), order);
+    }
+
+    private static double passedOn(EngineShaking idle, EngineShaking cruise) {
+        return Math.max(
+                idle.governingTorque().torqueOnFrame(), cruise.governingTorque().torqueOnFrame());
     }
 
     private static double strongest(EngineOrders engine) {
@@ -68,13 +71,9 @@ public interface EngineTorques {
                             .filter(body -> RigidBodyModes.solve(body).answer().isPresent())
                     : Optional.empty();
             CrankPlace crank = CrankPlace.of(job);
-            return shaking.map(body -> Math.max(
-                            EngineShaking.of(body, crank, engine.idle(), engine.idleSpeed())
-                                    .governingTorque()
-                                    .torqueOnFrame(),
-                            EngineShaking.of(body, crank, engine.cruise(), engine.cruiseSpeed())
-                                    .governingTorque()
-                                    .torqueOnFrame()))
+            return shaking.map(body -> passedOn(
+                            EngineShaking.of(body, crank, engine.idle(), engine.idleSpeed()),
+                            EngineShaking.of(body, crank, engine.cruise(), engine.cruiseSpeed())))
                     .orElseGet(() -> strongest(engine));
         }
     }

@@ -20,9 +20,6 @@ import oddcradle.core.placement.Seating;
  * @param half of the tube's width along the axis
  */
 public record MountSeat(Isolator isolator, Member tube, Vec3 at, Vec3 along, double reach, Vec3 aside, double half) {
-    /** A bolt through a tube may miss its middle by this share of its half size. */
-    private static final double OFF_CENTRE = 0.5;
-
     /** Empty where no tube carries the mount. */
     public static Optional<MountSeat> of(Job job, Seating seating, Isolator isolator) {
         return carrier(job, seating, isolator.node()).map(tube -> {
@@ -57,7 +54,7 @@ public record MountSeat(Isolator isolator, Member tube, Vec3 at, Vec3 along, dou
 
     /** Whether the bolt goes through the tube; else it stands on a tab beside it. */
     public boolean through() {
-        return aside.length() <= OFF_CENTRE * half;
+        return ElasticCentre.isThrough(aside, half);
     }
 
     /**

@@ -9,10 +9,4 @@ public record MachineWeight(double mass, Vec3 cg) {
         Guard.positive("mass", mass, "kg");
         Guard.present("cg", cg);
     }
-
-    /** Both together. */
-    public MachineWeight with(double more, Vec3 at) {
-        double whole = mass + more;
-        return new MachineWeight(whole, cg.towards(at, more / whole));
-    }
 }

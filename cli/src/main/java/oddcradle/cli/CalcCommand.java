@@ -3,6 +3,7 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Iterator;
 import java.util.concurrent.Callable;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.files.calc.Calculators;
@@ -20,7 +21,10 @@ final class CalcCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "NAME", description = "modes, frame, distance, chain or cope")
+    @Parameters(
+            paramLabel = "NAME",
+            description = "one of ${COMPLETION-CANDIDATES}",
+            completionCandidates = Names.class)
     private String name;
 
     @Override
@@ -37,5 +41,13 @@ final class CalcCommand implements Callable<Integer> {
                     "standard input", "has more than " + (LARGEST >> 20) + " MB, send fewer cases at a time");
         }
         return new String(content, StandardCharsets.UTF_8);
+    }
+
+    /** What may stand for the name, as the help tells it. */
+    static final class Names implements Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return Calculators.names().iterator();
+        }
     }
 }

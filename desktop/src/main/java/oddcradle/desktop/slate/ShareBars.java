@@ -44,8 +44,11 @@ public final class ShareBars extends Pane {
         canvas.setHeight(height);
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, width, height);
+        if (bars.isEmpty()) {
+            return;
+        }
         g.setFont(Font.font("Barlow Semi Condensed", 14));
-        double most = bars.stream().mapToDouble(Bar::share).max().orElse(1);
+        double most = bars.stream().mapToDouble(Bar::share).max().orElseThrow();
         double room = width - NAME - NUMBER;
         double perShare = room / Math.max(1.1, Math.min(most, 3));
         for (int k = 0; k < bars.size(); k++) {

@@ -96,11 +96,15 @@ public record Engine(
                     "has " + firing.size() + " entries, the engine " + cylinders + " cylinders; give one for each");
         }
         if (!firing.isEmpty() && crank.isPresent()) {
-            FiringAngles.required(
-                    firing,
-                    crank.get().throwAngles(),
-                    crank.get().cylinderAngles(),
-                    cycle == Cycle.FOUR_STROKE ? 4 : 2);
+            try {
+                FiringAngles.required(
+                        firing,
+                        crank.get().throwAngles(),
+                        crank.get().cylinderAngles(),
+                        cycle == Cycle.FOUR_STROKE ? 4 : 2);
+            } catch (InvalidValue wrong) {
+                throw wrong.inside("combustion");
+            }
         }
     }
 

@@ -35,6 +35,8 @@ public enum LineFinding implements FindingCode {
     PIVOT,
     PROPELLER_FLAT,
     PROPELLER_GROUND,
+    PROPELLER_LET_DOWN,
+    PROPELLER_MOVES,
     PROPELLER_STRUCTURE,
     PULL,
     RADIAL,
@@ -49,6 +51,7 @@ public enum LineFinding implements FindingCode {
     TALLER,
     THRUST,
     THRUST_POINT,
+    THRUST_SWINGS,
     TORSION,
     TRAVEL,
     WRAP;

@@ -50,7 +50,7 @@ final class LineReport {
         spline(report, job, seating);
         TravelNotes.swingArm(report, job, seating, line);
         MovementNotes.add(report, job, seating, line, movement);
-        end(report, job, seating, line, chart);
+        end(report, job, seating, line, chart, movement);
         if (job.line().end().isPresent() && job.line().end().get() instanceof LineEnd.Generator generator) {
             GeneratorNotes.add(report, job, line, generator, orders);
         }
@@ -77,11 +77,16 @@ final class LineReport {
     }
 
     private static void end(
-            ReportBuilder report, Job job, Seating seating, LineResult line, Optional<RoadChart> chart) {
+            ReportBuilder report,
+            Job job,
+            Seating seating,
+            LineResult line,
+            Optional<RoadChart> chart,
+            DonorMovement movement) {
         chart.ifPresent(road -> RoadNotes.add(report, job, line, road));
         Optional<LineEnd> end = job.line().end();
         if (end.isPresent() && end.get() instanceof LineEnd.Propeller propeller) {
-            PropellerNotes.add(report, job, seating, line, propeller);
+            PropellerNotes.add(report, job, seating, line, propeller, movement);
         }
     }
 

@@ -2,8 +2,9 @@ package oddcradle.core.step.line;
 
 import static oddcradle.core.finding.Why.input;
 
+import java.util.Comparator;
 import java.util.List;
-import oddcradle.core.clearance.Body;
+import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -11,17 +12,13 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
-import oddcradle.core.geometry.Solid;
-import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.geometry.distance.Separation;
-import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.body.Category;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
+import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -32,7 +29,6 @@ final class PropellerNotes {
     private static final double NOSE_WHEEL_CLEARANCE = 7 * 0.0254;
     private static final double TAIL_WHEEL_CLEARANCE = 9 * 0.0254;
     private static final double RADIAL_CLEARANCE = 0.0254;
-    private static final double DISC_THICKNESS = 0.02;
     private static final double YAW_RATE = 2.5;
     private static final double PITCH_RATE = 1.0;
     private static final Source PART_23 = Source.fromMemory("14 CFR 23.925 as it stood before amendment 64");
@@ -40,7 +36,13 @@ final class PropellerNotes {
 
     private PropellerNotes() {}
 
-    static void add(ReportBuilder report, Job job, Seating seating, LineResult line, LineEnd.Propeller propeller) {
+    static void add(
+            ReportBuilder report,
+            Job job,
+            Seating seating,
+            LineResult line,
+            LineEnd.Propeller propeller,
+            DonorMovement movement) {
         Engine engine = job.donor().engine();
         double ratio = line.overallRatio(engine, engine.gearRatios().size() - 1);
         double speed = RoadChart.fastest(engine) / ratio;
@@ -63,8 +65,13 @@ final class PropellerNotes {
                 Phrase.of("the tips reach Mach {}; they get loud and lose thrust", mach),
                 Place.of(Subject.PROPELLER, seating.driverCentre()),
                 machWhy);
-        ground(report, seating, propeller);
-        structure(report, job, seating, propeller);
+        PropellerDisc disc = PropellerDisc.of(seating, propeller);
+        ground(report, disc, propeller);
+        List<PropellerDisc.Neighbour> neighbours = disc.neighbours(job, seating);
+        structure(report, neighbours);
+        if (!movement.pushed().isEmpty()) {
+            new FlightNotes(report, job, seating, disc, movement).add(propeller, neighbours);
+        }
         double yaw = propeller.gyroscopicMoment(speed, YAW_RATE);
         double pitch = propeller.gyroscopicMoment(speed, PITCH_RATE);
         if (propeller.inertia() > 0) {
@@ -95,15 +102,15 @@ final class PropellerNotes {
         }
     }
 
-    private static Vec3 discCentre(Seating seating, LineEnd.Propeller propeller) {
-        Vec3 axis = seating.driverAxis();
-        return seating.driverCentre().along(axis, propeller.ahead());
+    /** Height of the lowest tip over level ground, tail up where the third wheel is at the tail, m. */
+    static double overGround(PropellerDisc disc, LineEnd.Propeller propeller) {
+        double lift = propeller.noseWheel() || propeller.wheelbase() == 0 ? propeller.legRise() : 0;
+        return disc.centre().z() - disc.radius() - propeller.groundUp() + lift;
     }
 
-    private static void ground(ReportBuilder report, Seating seating, LineEnd.Propeller propeller) {
-        Vec3 centre = discCentre(seating, propeller);
-        double lift = propeller.noseWheel() || propeller.wheelbase() == 0 ? propeller.legRise() : 0;
-        double level = centre.z() - propeller.diameter() / 2 - propeller.groundUp() + lift;
+    private static void ground(ReportBuilder report, PropellerDisc disc, LineEnd.Propeller propeller) {
+        Vec3 centre = disc.centre();
+        double level = overGround(disc, propeller);
         double wanted = propeller.noseWheel() ? NOSE_WHEEL_CLEARANCE : TAIL_WHEEL_CLEARANCE;
         Place where = Place.of(Subject.PROPELLER, centre.plus(new Vec3(0, 0, -propeller.diameter() / 2)));
         Why why = new Why(
@@ -136,35 +143,14 @@ final class PropellerNotes {
                 why);
     }
 
-    private static void structure(ReportBuilder report, Job job, Seating seating, LineEnd.Propeller propeller) {
-        Vec3 axis = seating.driverAxis();
-        Vec3 centre = discCentre(seating, propeller);
-        PreparedSolid disc = PreparedSolid.of(new Solid.Cylinder(
-                centre.along(axis, -DISC_THICKNESS / 2),
-                centre.along(axis, DISC_THICKNESS / 2),
-                propeller.diameter() / 2));
-        Separation nearest = null;
-        String name = "";
-        for (Body body : Bodies.afresh().obstacles(job, seating)) {
-            // What lies in the disc is the disc itself, drawn as a keep-out.
-            boolean itself = body.prepared().stream()
-                    .anyMatch(solid -> SolidDistance.between(PreparedSolid.of(new Solid.Sphere(centre, 1e-6)), solid)
-                                    .distance()
-                            <= 0);
-            if (itself || body.prepared().isEmpty() || body.nature().equals(Category.MOVING.word())) {
-                continue;
-            }
-            for (PreparedSolid solid : body.prepared()) {
-                Separation here = SolidDistance.between(disc, solid);
-                if (nearest == null || here.distance() < nearest.distance()) {
-                    nearest = here;
-                    name = body.label();
-                }
-            }
-        }
-        if (nearest == null) {
+    private static void structure(ReportBuilder report, List<PropellerDisc.Neighbour> neighbours) {
+        Optional<PropellerDisc.Neighbour> found = neighbours.stream()
+                .min(Comparator.comparingDouble(each -> each.way().distance()));
+        if (found.isEmpty()) {
             return;
         }
+        String name = found.get().label();
+        Separation nearest = found.get().way();
         Quantity gap = Quantity.length(nearest.distance());
         Why why = new Why("shortest way from the disc to structure, an inch or more", List.of(), PART_23);
         report.figure("propeller to the nearest structure", gap, why);

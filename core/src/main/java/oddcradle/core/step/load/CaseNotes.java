@@ -78,7 +78,7 @@ final class CaseNotes {
                         LoadFinding.WRONG_SET,
                         Severity.WATCH,
                         Phrase.of(
-                                "the load cases are meant for {}, and the line ends at a {}",
+                                "the load cases are meant for {}, but at the end of the line: {}",
                                 set.family().words(),
                                 end.get().kind()),
                         Place.of(Subject.MACHINE),

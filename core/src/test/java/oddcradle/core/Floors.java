@@ -26,7 +26,7 @@ final class Floors {
                     "vibration",
                     "weigh"),
             List.of("job"),
-            List.of("placement", "report"),
+            List.of("begin", "placement", "report"),
             List.of("structure"),
             List.of("hardware"),
             List.of("step"),

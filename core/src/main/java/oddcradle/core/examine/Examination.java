@@ -234,6 +234,7 @@ public final class Examination {
 
     private boolean hasOtherFeet() {
         return onFeet.isEmpty()
+                && !job.cradle().isolators().isEmpty()
                 && job.host().supports().stream().anyMatch(each -> each.foot().isPresent());
     }
 

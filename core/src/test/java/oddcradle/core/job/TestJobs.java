@@ -136,6 +136,7 @@ public final class TestJobs {
                 List.of(),
                 Optional.empty(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -24,6 +24,7 @@ import oddcradle.core.survey.Survey;
  * @param weight of the machine without the donor
  * @param masses that it carries, some of them weighed with it
  * @param scan of the frame as it stands, from which tubes are traced
+ * @param plan the measures it was drawn from; empty where it was drawn or measured by hand
  */
 @RecordBuilder
 public record Host(
@@ -38,7 +39,8 @@ public record Host(
         List<FrameSquare> squares,
         Optional<MachineWeight> weight,
         List<HostMass> masses,
-        Optional<Scan> scan)
+        Optional<Scan> scan,
+        Optional<HostPlan> plan)
         implements HostBuilder.With {
     public Host {
         Guard.named("name", name);
@@ -53,6 +55,7 @@ public record Host(
         weight = weight == null ? Optional.empty() : weight;
         masses = masses == null ? List.of() : List.copyOf(masses);
         scan = scan == null ? Optional.empty() : scan;
+        plan = plan == null ? Optional.empty() : plan;
     }
 
     public Optional<Member> member(String id) {

@@ -96,6 +96,22 @@ public record EngineBox(
                 0);
     }
 
+    /** The same of another length; a shaft that would lie outside comes to the end. */
+    public EngineBox ofLength(double other) {
+        return EngineBoxBuilder.builder(this)
+                .length(other)
+                .shaftAhead(Math.min(shaftAhead, other))
+                .build();
+    }
+
+    /** The same of another height; a shaft that would lie outside comes to the top. */
+    public EngineBox ofHeight(double other) {
+        return EngineBoxBuilder.builder(this)
+                .height(other)
+                .shaftUp(Math.min(shaftUp, other))
+                .build();
+    }
+
     /** What it weighs: as entered, or by its volume. */
     public double weight() {
         return mass > 0 ? mass : DENSITY * length * width * height;

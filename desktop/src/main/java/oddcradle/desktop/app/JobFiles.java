@@ -7,8 +7,10 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.BooleanSupplier;
@@ -17,10 +19,15 @@ import javafx.application.Platform;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.EmptyBench;
+import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.job.Recovered;
 import oddcradle.files.job.UnreadableJob;
@@ -28,7 +35,7 @@ import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PaperSize;
 
 /** Opening, saving, recovering and printing, with what has to be asked or told about it. */
-public final class JobFiles {
+public final class JobFiles implements BeginPane.Answers {
     private static final String RECOVERED = "recovered";
     private static final String PDF = ".pdf";
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern(
@@ -65,7 +72,8 @@ public final class JobFiles {
         typed = settle;
     }
 
-    List<Path> recents() {
+    @Override
+    public List<Path> recents() {
         return recents.list();
     }
 
@@ -80,11 +88,62 @@ public final class JobFiles {
         }
     }
 
+    @Override
+    public void begin(Job job) {
+        openNew(EmptyBench.load().withJob(job));
+    }
+
+    @Override
+    public void beginEmpty() {
+        openNew(EmptyBench.load());
+    }
+
+    private void openNew(JobDocument made) {
+        if (mayLeave()) {
+            desk.session().openNew(made);
+            desk.goTo(Step.DONOR);
+        }
+    }
+
+    @Override
+    public void open() {
+        chooseAndOpen();
+    }
+
+    @Override
+    public void demo(DemoJobs demo) {
+        openDemo(demo);
+    }
+
+    @Override
+    public void leave() {
+        // The open job stays as it is.
+    }
+
     void chooseAndOpen() {
         Optional.ofNullable(chooser("Open a job").showOpenDialog(stage)).ifPresent(file -> open(file.toPath()));
     }
 
+    /** The versions kept of the open file, newest first, with when they were saved. */
+    Map<String, Path> keptVersions() {
+        Map<String, Path> kept = new LinkedHashMap<>();
+        Optional<Path> file = desk.session().fileProperty().get();
+        if (file.isPresent()) {
+            tell(() -> desk.session().versions(file.get()).forEach(version -> kept.put(when(version), version)));
+        }
+        return kept;
+    }
+
+    /** Shows a kept version of the open file in its place; it is not saved until the user does so. */
+    void takeBack(Path version) {
+        Optional<Path> file = desk.session().fileProperty().get();
+        if (file.isPresent() && mayLeave()) {
+            openVersion(file.get(), version);
+        }
+    }
+
     /** Opens a file; on trouble the open job is untouched and the banner says why. */
+    @Override
     public void open(Path file) {
         if (!mayLeave()) {
             return;

@@ -26,6 +26,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Scans;
+import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
@@ -36,6 +37,7 @@ import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.step.Slates;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
+import oddcradle.files.job.EmptyBench;
 import oddcradle.files.mesh.JobScans;
 
 /** The frame of the window: bar, rail, stand, slate, notes. */
@@ -53,6 +55,7 @@ public final class MainWindow {
     private final TopBar bar;
     private final ScrollPane slate = new ScrollPane();
     private final Banners banners;
+    private final BeginPane begin;
     private final Scene scene;
     private Look look = Look.PAPER;
     private ScansOf scansRead = new ScansOf(List.of(), Optional.empty());
@@ -77,6 +80,7 @@ public final class MainWindow {
         this.notes = new NotesPane(desk);
         this.slates = new Slates(desk, palette);
         this.bar = new TopBar(desk, this);
+        this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
         look.dress(scene);
         palette.onChange(this::recolour);
@@ -104,7 +108,7 @@ public final class MainWindow {
         desk.complaintProperty().addListener((property, before, text) -> banners.complain(text));
         BorderPane inner = new BorderPane(stand, banners, slate, notes, null);
         BorderPane outer = new BorderPane(inner, bar, null, null, rail);
-        StackPane whole = new StackPane(outer, palette);
+        StackPane whole = new StackPane(outer, begin, palette);
         // Where the screen is too small the beginning stays in sight.
         whole.setAlignment(Pos.TOP_LEFT);
         return whole;
@@ -155,6 +159,7 @@ public final class MainWindow {
     }
 
     private void keys() {
+        key(KeyCode.N, this::beginNew);
         key(KeyCode.Z, this::undo);
         key(KeyCode.Y, this::redo);
         key(KeyCode.S, files::save);
@@ -182,6 +187,12 @@ public final class MainWindow {
             KeyCode digit = KeyCode.getKeyCode(Integer.toString(step.number() % 10));
             key(digit, () -> desk.goTo(step));
         }
+    }
+
+    /** The first screen, over the open job. */
+    void beginNew() {
+        begin.begin(desk.session().fileProperty().get().isPresent()
+                || !desk.session().job().equals(EmptyBench.load().job()));
     }
 
     private void undo() {

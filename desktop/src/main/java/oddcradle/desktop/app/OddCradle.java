@@ -34,7 +34,7 @@ public final class OddCradle extends Application {
         LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
         Desk desk = new Desk(session, live);
         boolean shots = arguments.size() >= 2 && arguments.get(0).equals("shots");
-        Preferences memory = Preferences.userNodeForPackage(OddCradle.class);
+        Preferences memory = memory();
         // Pictures are of one size, whatever the user's window is.
         MainWindow window = new MainWindow(
                 stage, desk, shots ? memory.node("shots") : memory, Workers.inOrder("papers and files"), opener);
@@ -45,5 +45,13 @@ public final class OddCradle extends Application {
         }
         window.show();
         window.files().begin(first.file(), first.trouble());
+        if (first.isNothing()) {
+            window.beginNew();
+        }
+    }
+
+    /** What is kept between runs. */
+    static Preferences memory() {
+        return Preferences.userNodeForPackage(OddCradle.class);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import oddcradle.core.examine.Examination;
+import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.EmptyBench;
 import oddcradle.files.job.JobDocument;
@@ -25,7 +26,12 @@ final class Preparation {
      * @param file that is asked for
      * @param trouble why it could not be opened; an empty bench stands in for it
      */
-    record First(JobDocument document, Optional<Path> file, Optional<IOException> trouble) {}
+    record First(JobDocument document, Optional<Path> file, Optional<IOException> trouble) {
+        /** Nothing was asked for and nothing was open before. */
+        boolean isNothing() {
+            return document.job().equals(EmptyBench.load().job()) && file.isEmpty();
+        }
+    }
 
     static void begin(String[] arguments) {
         first = CompletableFuture.supplyAsync(() -> load(List.of(arguments)));
@@ -46,14 +52,24 @@ final class Preparation {
         return loaded;
     }
 
+    private static First open(Path file) {
+        try {
+            return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), Optional.empty());
+        } catch (IOException unreadable) {
+            return new First(EmptyBench.load(), Optional.of(file), Optional.of(unreadable));
+        }
+    }
+
     private static First read(List<String> arguments) {
         if (arguments.size() >= 2 && arguments.get(0).equals("open")) {
-            Path file = Path.of(arguments.get(1));
-            try {
-                return new First(new JobStore(Clock.systemUTC()).open(file), Optional.of(file), Optional.empty());
-            } catch (IOException unreadable) {
-                return new First(EmptyBench.load(), Optional.of(file), Optional.of(unreadable));
-            }
+            return open(Path.of(arguments.get(1)));
+        }
+        if (arguments.contains("window")) {
+            return new Recents(OddCradle.memory())
+                    .list().stream()
+                            .findFirst()
+                            .map(Preparation::open)
+                            .orElseGet(() -> new First(EmptyBench.load(), Optional.empty(), Optional.empty()));
         }
         DemoJobs demo = arguments.size() >= 2 && arguments.get(0).equals("demo")
                 ? DemoJobs.named(arguments.get(1)).orElse(DemoJobs.SALTMARSH_RUNABOUT)

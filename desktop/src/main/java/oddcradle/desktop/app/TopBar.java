@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -91,13 +92,24 @@ final class TopBar extends HBox {
     }
 
     private void fillMenu(MainWindow window) {
+        MenuItem begin = new MenuItem("New job …");
+        begin.setId("menu-new");
+        begin.setOnAction(click -> window.beginNew());
         MenuItem open = new MenuItem("Open a job …");
         open.setId("menu-open");
         open.setOnAction(click -> window.files().chooseAndOpen());
         MenuItem saveAs = new MenuItem("Save under another name …");
         saveAs.setId("menu-save-as");
         saveAs.setOnAction(click -> window.files().chooseAndSave());
-        files.getItems().setAll(open, saveAs, new SeparatorMenuItem());
+        Menu versions = new Menu("Kept versions");
+        versions.setId("menu-versions");
+        window.files().keptVersions().forEach((when, version) -> {
+            MenuItem item = new MenuItem(when);
+            item.setOnAction(click -> window.files().takeBack(version));
+            versions.getItems().add(item);
+        });
+        versions.setDisable(versions.getItems().isEmpty());
+        files.getItems().setAll(begin, open, saveAs, versions, new SeparatorMenuItem());
         for (DemoJobs demo : DemoJobs.values()) {
             MenuItem item = new MenuItem("Demo · " + demo.words());
             item.setId("demo-" + demo.fileName());

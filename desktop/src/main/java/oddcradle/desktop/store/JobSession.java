@@ -192,6 +192,11 @@ public final class JobSession {
         begin(opened, Optional.empty(), Optional.of(opened.job()));
     }
 
+    /** Opens a job that was made just now: it is kept for recovery and asked about until it is saved. */
+    public void openNew(JobDocument made) {
+        begin(made, Optional.empty(), Optional.empty());
+    }
+
     /** The versions kept of a file, newest first. */
     public List<Path> versions(Path path) throws IOException {
         return store.versions(path);

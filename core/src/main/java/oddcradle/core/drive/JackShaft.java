@@ -178,6 +178,28 @@ public record JackShaft(
                 bearingStiffness);
     }
 
+    /** On other nodes of the frame; none where the frame is not to feel it. */
+    public JackShaft standingOn(List<String> nodes) {
+        return new JackShaft(
+                id,
+                label,
+                point,
+                axis,
+                od,
+                bore,
+                drivenAt,
+                driverAt,
+                bearings,
+                bearingRating,
+                keyDepth,
+                keyWidth,
+                yield,
+                nodes,
+                drivenMass,
+                driverMass,
+                bearingStiffness);
+    }
+
     /** Places along it are measured from its point; without bearings theirs read 0. */
     @Override
     public List<Measure> measures() {

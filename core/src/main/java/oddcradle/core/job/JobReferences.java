@@ -160,13 +160,13 @@ final class JobReferences {
         for (int k = 0; k < plan.neighbours().size(); k++) {
             Neighbour neighbour = plan.neighbours().get(k);
             String here = "plan.neighbours[" + k + "].";
-            if (neighbour instanceof Neighbour.Tank tank) {
-                require(keepOuts, here + "tank", tank.tank(), "keep-out");
-            } else if (neighbour instanceof Neighbour.Occupant occupant) {
-                require(keepOuts, here + "keepOut", occupant.keepOut(), "keep-out");
-            } else if (neighbour instanceof Neighbour.Panel panel) {
-                require(keepOuts, here + "keepOut", panel.keepOut(), "keep-out");
-            }
+            neighbour
+                    .keepOutNamed()
+                    .ifPresent(id -> require(
+                            keepOuts,
+                            here + (neighbour instanceof Neighbour.Tank ? "tank" : "keepOut"),
+                            id,
+                            "keep-out"));
         }
     }
 

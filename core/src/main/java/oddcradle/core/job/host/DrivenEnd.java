@@ -61,6 +61,16 @@ public record DrivenEnd(
         return new DrivenEnd(point, axis, sprocketOffset + by, teeth, bearings, tyreRadius, axleLoad, grip, pitch);
     }
 
+    /** Carried by other nodes of the host. */
+    public DrivenEnd withBearings(List<String> others) {
+        return new DrivenEnd(point, axis, sprocketOffset, teeth, others, tyreRadius, axleLoad, grip, pitch);
+    }
+
+    /** Pointing another way. */
+    public DrivenEnd withAxis(Vec3 other) {
+        return new DrivenEnd(point, other, sprocketOffset, teeth, bearings, tyreRadius, axleLoad, grip, pitch);
+    }
+
     @Override
     public List<Measure> measures() {
         return List.of(

@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
@@ -8,6 +9,15 @@ public sealed interface Neighbour {
     String id();
 
     String label();
+
+    /** The keep-out it is about; empty where it is about none. */
+    default Optional<String> keepOutNamed() {
+        return this instanceof Tank tank
+                ? Optional.of(tank.tank())
+                : this instanceof Occupant occupant
+                        ? Optional.of(occupant.keepOut())
+                        : this instanceof Panel panel ? Optional.of(panel.keepOut()) : Optional.empty();
+    }
 
     /** The question it asks of a seat, as a builder would. */
     String question();

@@ -59,6 +59,9 @@ public record SeatPlan(
                         .toList()))
                 .withBrackets(brackets.stream()
                         .filter(each -> bosses.contains(each.boss()) && nodes.contains(each.node()))
+                        .toList())
+                .withNeighbours(neighbours.stream()
+                        .filter(each -> each.keepOutNamed().stream().allMatch(bodies::contains))
                         .toList());
         return kept.equals(this) ? this : kept;
     }

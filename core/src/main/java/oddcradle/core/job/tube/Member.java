@@ -45,6 +45,19 @@ public record Member(
         return new Member(id, label, nodes, other, material, condition);
     }
 
+    public Member withLabel(String other) {
+        return new Member(id, other, nodes, section, material, condition);
+    }
+
+    public Member withMaterial(String other) {
+        return new Member(id, label, nodes, section, other, condition);
+    }
+
+    /** The same tube through other nodes. */
+    public Member through(List<String> others) {
+        return new Member(id, label, others, section, material, condition);
+    }
+
     /** A tube as it was bought. */
     public static Member sound(String id, String label, List<String> nodes, Section section, String material) {
         return new Member(id, label, nodes, section, material, Optional.empty());

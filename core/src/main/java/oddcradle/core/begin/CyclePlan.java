@@ -18,8 +18,8 @@ final class CyclePlan implements FramePlan {
                 new FloorMeasure("bay-height", "bay, lower tubes to backbone", 0.45, 0.2, 0.9),
                 new FloorMeasure("tyre", "radius of the rear tyre", 0.3, 0.15, 0.4),
                 new FloorMeasure("clearance", "ground to underside of the lower tubes", 0.16, 0.06, 0.4),
-                new FloorMeasure("tube", "outside diameter of the tubes", 0.03, 0.02, 0.06),
-                new FloorMeasure("wall", "wall of the tubes", 0.002, 0.001, 0.006));
+                new FloorMeasure("tube", "outside diameter of the tubes", 0.03175, 0.02, 0.06),
+                new FloorMeasure("wall", "wall of the tubes", 0.002413, 0.001, 0.006));
     }
 
     @Override

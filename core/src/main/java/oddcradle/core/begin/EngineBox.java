@@ -61,6 +61,9 @@ public record EngineBox(
     /** Bolts stand this share of the half size off the middle; common practice until they are measured. */
     private static final double BOLTS_OUT = 0.7;
 
+    /** Mounts of an aircraft engine stand closer together than its cylinders; common practice. */
+    private static final double BOLTS_IN = 0.5;
+
     private static final double STUB = 0.06;
     private static final double PIPE_RADIUS = 0.02;
 
@@ -127,15 +130,16 @@ public record EngineBox(
                 weight,
                 new Vec3(0, 0, height / 2),
                 Mat3.diagonal(weight / 12 * (w + h), weight / 12 * (l + h), weight / 12 * (l + w)));
-        return Donor.plain(name, engine(end), solid, bosses(), output(end), parts());
+        return Donor.plain(name, engine(end), solid, bosses(end instanceof LineEnd.Propeller), output(end), parts());
     }
 
     /** Torque is greatest well below the speed of the greatest power, and a tenth more than there; common practice. */
     private Engine engine(LineEnd end) {
         double torque = 1.1 * power / powerSpeed;
         boolean steady = end instanceof LineEnd.Generator;
-        double idle = Math.min(0.3 * powerSpeed, Math.toRadians(6 * 1300));
         double cruise = steady ? ((LineEnd.Generator) end).fullLoadSpeed() : 0.75 * powerSpeed;
+        // Governed engines idle not far below the speed they work at.
+        double idle = steady ? 0.85 * cruise : Math.min(0.3 * powerSpeed, Math.toRadians(6 * 1300));
         return Engine.plain(
                         layout.words(),
                         layout.cylinders(),
@@ -149,17 +153,21 @@ public record EngineBox(
                 .withLimitSpeed(1.1 * powerSpeed);
     }
 
-    private List<Boss> bosses() {
+    /** Under the engine, or at its back where it turns a propeller. */
+    private List<Boss> bosses(boolean flies) {
         List<Boss> bosses = new ArrayList<>();
-        double ahead = BOLTS_OUT * length / 2;
         double aside = BOLTS_OUT * width / 2;
-        for (Vec3 at : List.of(
-                new Vec3(ahead, aside, 0),
-                new Vec3(ahead, -aside, 0),
-                new Vec3(-ahead, aside, 0),
-                new Vec3(-ahead, -aside, 0))) {
-            String where = (at.x() > 0 ? "front " : "rear ") + (at.y() > 0 ? "left" : "right");
-            bosses.add(new Boss("B" + (bosses.size() + 1), where, at, Vec3.Z, 0.0102, BossHole.UNKNOWN));
+        double out = flies ? Math.min(shaftUp, height - shaftUp) * BOLTS_OUT : BOLTS_OUT * length / 2;
+        for (int first : new int[] {1, -1}) {
+            for (int left : new int[] {1, -1}) {
+                String where = (flies ? first > 0 ? "upper " : "lower " : first > 0 ? "front " : "rear ")
+                        + (left > 0 ? "left" : "right");
+                Vec3 at = flies
+                        ? new Vec3(-length / 2, left * BOLTS_IN * aside, shaftUp + first * out)
+                        : new Vec3(first * out, left * aside, 0);
+                bosses.add(new Boss(
+                        "B" + (bosses.size() + 1), where, at, flies ? Vec3.X : Vec3.Z, 0.0102, BossHole.UNKNOWN));
+            }
         }
         return bosses;
     }

@@ -22,8 +22,8 @@ final class FirewallPlan implements FramePlan {
                 new FloorMeasure("ahead", "firewall to the propeller's flange", 0.85, 0.3, 2),
                 new FloorMeasure("propeller", "diameter of the propeller", 1.7, 0.8, 2.5),
                 new FloorMeasure("cowl", "side of the cowl across", 0.8, 0.4, 1.6),
-                new FloorMeasure("tube", "outside diameter of the fuselage tubes", 0.022225, 0.0125, 0.05),
-                new FloorMeasure("wall", "wall of the fuselage tubes", 0.001245, 0.0007, 0.004));
+                new FloorMeasure("tube", "outside diameter of the fuselage tubes", 0.0254, 0.0125, 0.05),
+                new FloorMeasure("wall", "wall of the fuselage tubes", 0.001651, 0.0007, 0.004));
     }
 
     @Override

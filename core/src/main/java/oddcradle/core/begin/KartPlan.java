@@ -18,8 +18,8 @@ final class KartPlan implements FramePlan {
                 new FloorMeasure("bay-height", "rails to what is over the engine", 0.5, 0.15, 1),
                 new FloorMeasure("tyre", "radius of the rear tyres", 0.14, 0.08, 0.4),
                 new FloorMeasure("clearance", "ground to underside of the rails", 0.05, 0.02, 0.3),
-                new FloorMeasure("tube", "outside diameter of the tubes", 0.03, 0.02, 0.06),
-                new FloorMeasure("wall", "wall of the tubes", 0.002, 0.001, 0.006));
+                new FloorMeasure("tube", "outside diameter of the tubes", 0.035, 0.02, 0.06),
+                new FloorMeasure("wall", "wall of the tubes", 0.0025, 0.001, 0.006));
     }
 
     @Override

@@ -75,7 +75,7 @@ public enum MachineFamily {
                         .withLayout(EngineLayout.PARALLEL_TWIN)
                         .withPipe(BoxSide.REAR);
             case CARGO -> single.withPipe(BoxSide.RIGHT);
-            case SKID -> single.withPipe(BoxSide.RIGHT).withLayout(EngineLayout.V_TWIN);
+            case SKID -> single.withPipe(BoxSide.RIGHT).withLayout(EngineLayout.PARALLEL_TWIN);
             case AIRCRAFT ->
                 single.withLayout(EngineLayout.FLAT_FOUR)
                         .withLength(0.62)

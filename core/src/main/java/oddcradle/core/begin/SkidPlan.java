@@ -20,7 +20,7 @@ final class SkidPlan implements FramePlan {
                 new FloorMeasure("bay-length", "engine's end, rear cross member to the driven shaft", 0.75, 0.3, 2),
                 new FloorMeasure("bay-height", "runners to the roof or hood", 0.7, 0.25, 2),
                 new FloorMeasure("shaft", "runners to the middle of the driven shaft", 0.24, 0.08, 1),
-                new FloorMeasure("foot", "height of the rubber feet", 0.05, 0.02, 0.15),
+                new FloorMeasure("foot", "height of the rubber feet", 0.06, 0.02, 0.15),
                 new FloorMeasure("runner", "side of the square runners", 0.05, 0.03, 0.12),
                 new FloorMeasure("wall", "wall of the runners", 0.003, 0.002, 0.01));
     }
@@ -52,7 +52,7 @@ final class SkidPlan implements FramePlan {
                 Category.FIXED,
                 new Vec3(centre + 0.05, 0, shaft),
                 new Vec3((length - bay) / 2 - 0.06, Math.min(0.2, half), draft.get("shaft")));
-        draft.standsOn(new Foot(new BondedPad(0.05, foot, 50, Elastomer.RUBBER), 0.1), FrameDraft.both("A", "G"));
+        draft.standsOn(new Foot(new BondedPad(0.045, foot, 40, Elastomer.RUBBER), 0.1), FrameDraft.both("A", "G"));
         draft.carries(
                 "driven machine",
                 HostMass.Sort.DRIVEN_MACHINE,

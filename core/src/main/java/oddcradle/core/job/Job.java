@@ -110,6 +110,11 @@ public record Job(
                 .findFirst();
     }
 
+    /** Every tube, those of the host first. */
+    public List<Member> members() {
+        return Stream.concat(host.members().stream(), cradle.members().stream()).toList();
+    }
+
     /** A tube of the cradle or of the host. */
     public Optional<Member> member(String id) {
         return cradle.member(id).or(() -> host.member(id));

@@ -86,6 +86,8 @@ public final class MainWindow {
         palette.onChange(this::recolour);
         files.settleFirst(() -> settle(true));
         desk.askBeforeLeaving(() -> settle(false));
+        desk.askBeforeTaking(words ->
+                new Question(stage).ask(words, "Leave it", "Take it away").isPresent());
         follow();
         keys();
         stage.setScene(scene);
@@ -166,6 +168,9 @@ public final class MainWindow {
         key(KeyCode.O, files::chooseAndOpen);
         key(KeyCode.P, files::printPacket);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() == KeyCode.DELETE && !(scene.getFocusOwner() instanceof TextInputControl)) {
+                desk.takeSelectionAway();
+            }
             if (press.getCode() == KeyCode.ESCAPE) {
                 desk.pickingProperty().set(Optional.empty());
             }

@@ -189,6 +189,7 @@ public final class BeginPane extends StackPane {
         Button card = button(id, words, "begin-card");
         card.setGraphic(picture);
         card.setPrefWidth(CARD_WIDTH + 20);
+        card.setWrapText(true);
         card.setContentDisplay(ContentDisplay.TOP);
         card.setOnAction(click -> act.run());
         return card;

@@ -237,7 +237,7 @@ final class FloorPage extends BorderPane {
     }
 
     private HBox bar(Consumer<Job> begin, Runnable back) {
-        WordField called = new WordField("job-name", "The job is called", "my machine", words -> {
+        WordField called = new WordField("begin-name", "The job is called", "my machine", words -> {
             if (words.isBlank()) {
                 throw new InvalidValue("name", "is empty, give the job a name");
             }

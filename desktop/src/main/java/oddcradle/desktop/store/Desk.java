@@ -1,10 +1,13 @@
 package oddcradle.desktop.store;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -14,12 +17,15 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.removal.Removal;
 import oddcradle.core.search.NodePull;
 import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Wanted;
@@ -62,6 +68,9 @@ public final class Desk {
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
     private BooleanSupplier leaving = () -> true;
+
+    /** Asks whether to go on, told what goes along. */
+    private Predicate<String> agreed = question -> true;
 
     public Desk(JobSession session, LiveExamination live) {
         this.session = session;
@@ -120,6 +129,46 @@ public final class Desk {
     /** @param question takes what is typed, asks about what is wrong, and answers whether the sheet may be left */
     public void askBeforeLeaving(BooleanSupplier question) {
         leaving = question;
+    }
+
+    /** @param question asks in words, and answers whether to go on */
+    public void askBeforeTaking(Predicate<String> question) {
+        agreed = question;
+    }
+
+    /**
+     * Takes a thing out of the job, after asking where something else changes by it.
+     *
+     * @param what it is, in words
+     * @param self how many of the things that change are the thing itself
+     */
+    public void takeAway(String what, int self, Supplier<Removal> removal) {
+        try {
+            Removal away = removal.get();
+            List<String> others = away.along().subList(self, away.along().size());
+            if (others.isEmpty() || agreed.test("With " + what + " this changes too:\n" + String.join("\n", others))) {
+                apply(new ReplaceJob(away.job(), "take " + what + " away"));
+            }
+        } catch (InvalidValue gone) {
+            complaint.set(InvalidWords.of(gone, units()));
+        }
+    }
+
+    /** Takes what is picked out of the job, if it is a tube, a part or a keep-out. */
+    public void takeSelectionAway() {
+        Job job = session.job();
+        selection.get().ifPresent(id -> {
+            String what = job.label(id).orElse(id);
+            if (job.host().member(id).isPresent()) {
+                takeAway(what, 1, () -> Removal.ofTube(job, id));
+            } else if (job.cradle().member(id).isPresent()) {
+                apply(new CradleEdit.RemoveTube(id));
+            } else if (job.donor().parts().stream().anyMatch(each -> each.id().equals(id))) {
+                takeAway(what, 0, () -> Removal.ofPart(job, id));
+            } else if (job.host().keepOuts().stream().anyMatch(each -> each.id().equals(id))) {
+                takeAway(what, 0, () -> Removal.ofKeepOut(job, id));
+            }
+        });
     }
 
     public boolean mayLeaveSheet() {

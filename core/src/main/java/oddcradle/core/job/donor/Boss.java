@@ -28,6 +28,14 @@ public record Boss(String id, String label, Vec3 position, Vec3 axis, double bor
         return new Boss(id, label, other, axis, bore, hole);
     }
 
+    public Boss withLabel(String other) {
+        return new Boss(id, other, position, axis, bore, hole);
+    }
+
+    public Boss withPosition(Vec3 other) {
+        return new Boss(id, label, other, axis, bore, hole);
+    }
+
     public Boss withAxis(Vec3 other) {
         return new Boss(id, label, position, other, bore, hole);
     }

@@ -11,6 +11,7 @@ import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -35,6 +36,8 @@ public sealed interface JobEdit
                 JobEdit.SetSeat,
                 JobEdit.HoldSeat,
                 JobEdit.SetMass,
+                JobEdit.SetName,
+                JobEdit.SetMaterials,
                 JobEdit.ShiftDrivenSprocket,
                 JobEdit.SetHardness,
                 JobEdit.SetSection,
@@ -146,7 +149,47 @@ public sealed interface JobEdit
         }
     }
 
-    /** Reckons with other mass properties. */
+    /** Calls the job something else. */
+    record SetName(String name) implements JobEdit {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withName(name);
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("call it {}", name);
+        }
+
+        @Override
+        public String mergeKey() {
+            return "name";
+        }
+    }
+
+    /** Has other materials to choose from. */
+    record SetMaterials(List<Material> materials) implements JobEdit {
+        public SetMaterials {
+            materials = List.copyOf(materials);
+        }
+
+        @Override
+        public Job applyTo(Job job) {
+            return job.withMaterials(materials);
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("materials");
+        }
+
+        @Override
+        public String mergeKey() {
+            return "materials";
+        }
+    }
+
+    /** Works with other mass properties. */
     record SetMass(MassProperties mass) implements JobEdit {
         @Override
         public Job applyTo(Job job) {

@@ -3,7 +3,9 @@ package oddcradle.desktop.step.donor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -23,9 +25,11 @@ import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.removal.Removal;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.slate.RowsField;
 import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.slate.Words;
@@ -35,6 +39,9 @@ import oddcradle.desktop.store.Desk;
 public final class EngineSheet extends VBox {
     private static final EngineShape USUAL =
             new EngineShape(EngineLayout.SINGLE, true, 0.14, 0.26, 0.18, 0.11, 0.12, 0.38, 0.1, 0.12, 0.16, 0, 0, 0.05);
+
+    private static final double USUAL_BORE = 0.0102;
+    private static final Vec3 BESIDE = new Vec3(0.05, 0, 0);
 
     private static final List<Kind> PLACE = List.of(Kind.LENGTH, Kind.LENGTH, Kind.LENGTH);
     private static final List<Kind> DIRECTION = List.of(Kind.RATIO, Kind.RATIO, Kind.RATIO);
@@ -48,6 +55,13 @@ public final class EngineSheet extends VBox {
     private final RowsField centre;
     private final RowsField axis;
     private final ComboBox<String> boss = new ComboBox<>();
+    private final WordField name = new WordField("donor-name", "Called", "engine", words -> name(words));
+    private final WordField layoutWords = new WordField("donor-layout", "Layout", "single", words -> layout(words));
+    private final WordField bossLabel =
+            new WordField("boss-label", "Called", "front left", words -> boss(b -> b.withLabel(named("boss", words))));
+    private final RowsField bossPlace;
+    private final Button bossNew = new Button("A new boss");
+    private final RemoveButton bossAway = new RemoveButton("Take this boss away", "boss-away", this::takeBoss);
     private final RowsField bossAxis;
     private final QuantityField bore;
     private final WordField thread;
@@ -99,6 +113,15 @@ public final class EngineSheet extends VBox {
         boss.setId("boss");
         boss.setAccessibleText("boss");
         boss.setOnAction(choice -> refresh());
+        bossNew.setId("boss-new");
+        bossNew.getStyleClass().add("cure-button");
+        bossNew.setOnAction(click -> newBoss());
+        bossPlace = new RowsField(
+                "boss-place",
+                "Its place",
+                "forward left up",
+                PLACE,
+                rows -> boss(b -> b.withPosition(one("place", rows))));
         bossAxis = new RowsField(
                 "boss-axis",
                 "Hole points",
@@ -131,6 +154,8 @@ public final class EngineSheet extends VBox {
         });
         getChildren()
                 .addAll(
+                        name,
+                        layoutWords,
                         head("Where the power leaves"),
                         row("Form", form),
                         row("Turns", turn),
@@ -138,14 +163,18 @@ public final class EngineSheet extends VBox {
                         axis,
                         diameter,
                         length,
-                        head("Holes of the bosses"),
+                        head("Bosses, where it can be bolted"),
+                        bossNew,
                         row("Boss", boss),
+                        bossLabel,
+                        bossPlace,
                         bossAxis,
                         bore,
                         thread,
                         depth,
                         through,
                         behind,
+                        bossAway,
                         head("The engine by its dimensions"),
                         envelope,
                         shape);
@@ -192,6 +221,49 @@ public final class EngineSheet extends VBox {
         change(donor().withBosses(bosses), "hole of " + boss.getValue(), "hole." + boss.getValue());
     }
 
+    private static String named(String what, String words) {
+        if (words.isBlank()) {
+            throw new InvalidValue("name", "is empty; the " + what + " needs one");
+        }
+        return words;
+    }
+
+    private void name(String words) {
+        change(donor().withName(named("engine", words)), "name of the engine", "donor.name");
+    }
+
+    private void layout(String words) {
+        change(
+                donor().withEngine(donor().engine().withLayout(named("layout", words))),
+                "layout in words",
+                "donor.layout");
+    }
+
+    /** Beside the one that is picked, so that it is seen; its place is for a tape to tell. */
+    private void newBoss() {
+        Set<String> taken = donor().bosses().stream().map(Boss::id).collect(Collectors.toSet());
+        int number = 1;
+        while (taken.contains("B" + number)) {
+            number++;
+        }
+        String id = "B" + number;
+        Boss like = donor().boss(String.valueOf(boss.getValue()))
+                .orElse(new Boss(id, id, Vec3.ZERO, Vec3.Z, USUAL_BORE, BossHole.UNKNOWN));
+        Boss fresh = new Boss(
+                id, "boss " + number, like.position().plus(BESIDE), like.axis(), like.bore(), BossHole.UNKNOWN);
+        List<Boss> bosses = new ArrayList<>(donor().bosses());
+        bosses.add(fresh);
+        change(donor().withBosses(bosses), "boss " + id, "boss." + id);
+        refresh();
+        boss.setValue(id);
+    }
+
+    private void takeBoss() {
+        Optional.ofNullable(boss.getValue())
+                .ifPresent(id -> desk.takeAway(
+                        "boss " + id, 0, () -> Removal.ofBoss(desk.session().job(), id)));
+    }
+
     private static Vec3 one(String what, List<List<Double>> rows) {
         if (rows.size() != 1) {
             throw new InvalidValue(what, "has " + rows.size() + " rows, must be forward, left and up");
@@ -213,12 +285,17 @@ public final class EngineSheet extends VBox {
         axis.show(o.axis(), desk.units());
         diameter.show(o.shaft().diameter(), desk.units());
         length.show(o.shaft().length(), desk.units());
+        name.show(donor().name(), desk.units());
+        layoutWords.show(donor().engine().layout(), desk.units());
         List<String> ids = donor().bosses().stream().map(Boss::id).toList();
         if (!boss.getItems().equals(ids)) {
+            String before = boss.getValue();
             boss.getItems().setAll(ids);
-            boss.setValue(ids.isEmpty() ? null : ids.get(0));
+            boss.setValue(ids.contains(before) ? before : ids.isEmpty() ? null : ids.get(0));
         }
         donor().boss(String.valueOf(boss.getValue())).ifPresent(each -> {
+            bossLabel.show(each.label(), desk.units());
+            bossPlace.show(each.position(), desk.units());
             bossAxis.show(each.axis(), desk.units());
             bore.show(each.bore(), desk.units());
             thread.show(each.hole().thread(), desk.units());

@@ -20,6 +20,10 @@ public final class HostSlate extends StepSlate {
             SurveySheet sheet = new SurveySheet(desk, Side.HOST, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Size", () -> {
+            SizeSheet sheet = new SizeSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         leaves.add("Tubes", () -> {
             TubeSheet sheet = new TubeSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
@@ -34,6 +38,10 @@ public final class HostSlate extends StepSlate {
         });
         leaves.add("Masses", () -> {
             MassSheet sheet = new MassSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Materials", () -> {
+            MaterialSheet sheet = new MaterialSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Scan", () -> {

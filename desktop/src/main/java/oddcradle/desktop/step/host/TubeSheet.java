@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import oddcradle.core.catalog.SectionStock;
@@ -20,6 +21,9 @@ import oddcradle.core.job.tube.Condition;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.material.Material;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.removal.Removal;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
@@ -27,7 +31,10 @@ import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RemoveButton;
+import oddcradle.desktop.slate.RowsField;
 import oddcradle.desktop.slate.SectionPicker;
+import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.table.HostTables;
 
@@ -39,6 +46,13 @@ final class TubeSheet extends VBox {
     private final QuantityField pit;
     private final Label state = new Label();
     private final Button sound = new Button("Sound as bought");
+    private final WordField called = new WordField("tube-label", "Called", "left rail", words -> label(words));
+    private final ComboBox<String> material = new ComboBox<>();
+    private final RemoveButton tubeAway = new RemoveButton("Take this tube away", "tube-away", this::takeTube);
+    private final ComboBox<String> node = new ComboBox<>();
+    private final RowsField place;
+    private final RemoveButton nodeAway = new RemoveButton("Take this node away", "node-away", this::takeNode);
+    private boolean showing;
 
     TubeSheet(Desk desk) {
         super(6);
@@ -63,6 +77,21 @@ final class TubeSheet extends VBox {
         sound.setId("wall-sound");
         sound.getStyleClass().add("plain-button");
         sound.setOnAction(click -> change(old -> Optional.empty()));
+        material.setId("tube-material");
+        material.setAccessibleText("material of the tube");
+        material.setOnAction(choice -> ofMaterial());
+        node.setId("node-picked");
+        node.setAccessibleText("node of the frame");
+        node.setPromptText("pick a node");
+        node.setOnAction(choice -> refresh());
+        place = new RowsField(
+                "node-place",
+                "Its place",
+                "forward left up",
+                List.of(Kind.LENGTH, Kind.LENGTH, Kind.LENGTH),
+                this::putNode);
+        Label nodes = new Label("Nodes of the frame");
+        nodes.getStyleClass().add("section-title");
         Label tables = new Label("From tables");
         tables.getStyleClass().add("section-title");
         getChildren()
@@ -72,6 +101,13 @@ final class TubeSheet extends VBox {
                         wall,
                         pit,
                         sound,
+                        called,
+                        row("Of", material),
+                        tubeAway,
+                        nodes,
+                        row("Node", node),
+                        place,
+                        nodeAway,
                         nodeForm(),
                         tubeForm(),
                         tables,
@@ -81,6 +117,57 @@ final class TubeSheet extends VBox {
 
     private Host host() {
         return desk.session().job().host();
+    }
+
+    private static HBox row(String name, javafx.scene.Node field) {
+        Label label = new Label(name);
+        label.getStyleClass().add("name");
+        HBox row = new HBox(label, field);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    private void label(String words) {
+        if (words.isBlank()) {
+            throw new InvalidValue("name", "is empty; a tube needs one");
+        }
+        picked().ifPresent(tube -> put(tube.withLabel(words), "name of " + tube.id()));
+    }
+
+    private void ofMaterial() {
+        if (!showing && material.getValue() != null) {
+            picked().ifPresent(tube -> put(tube.withMaterial(material.getValue()), "material of " + tube.id()));
+        }
+    }
+
+    private void put(Member changed, String words) {
+        List<Member> members = host().members().stream()
+                .map(each -> each.id().equals(changed.id()) ? changed : each)
+                .toList();
+        desk.session().apply(new BodyEdit.ChangeHost(host().withMembers(members), words, words));
+    }
+
+    private void takeTube() {
+        picked().ifPresent(tube -> desk.takeAway(
+                tube.label(), 1, () -> Removal.ofTube(desk.session().job(), tube.id())));
+    }
+
+    private void takeNode() {
+        Optional.ofNullable(node.getValue())
+                .ifPresent(id -> desk.takeAway(
+                        "node " + id, 0, () -> Removal.ofNode(desk.session().job(), id)));
+    }
+
+    private void putNode(List<List<Double>> rows) {
+        if (rows.size() != 1) {
+            throw new InvalidValue("place", "has " + rows.size() + " rows, must be forward, left and up");
+        }
+        Vec3 at = new Vec3(rows.get(0).get(0), rows.get(0).get(1), rows.get(0).get(2));
+        String id = node.getValue();
+        List<Node> nodes = host().nodes().stream()
+                .map(each -> each.id().equals(id) ? new Node(id, new Anchor.At(at)) : each)
+                .toList();
+        desk.session().apply(new BodyEdit.ChangeHost(host().withNodes(nodes), "node " + id, "node." + id));
     }
 
     private Form nodeForm() {
@@ -176,7 +263,45 @@ final class TubeSheet extends VBox {
     }
 
     void refresh() {
+        if (showing) {
+            return;
+        }
+        showing = true;
         refreshers.forEach(Runnable::run);
+        showNodes();
+        showTube();
+        showing = false;
+    }
+
+    private void showNodes() {
+        List<String> ids = host().nodes().stream().map(Node::id).toList();
+        if (!node.getItems().equals(ids)) {
+            String before = node.getValue();
+            node.getItems().setAll(ids);
+            node.setValue(ids.contains(before) ? before : null);
+        }
+        Optional<Vec3> at = Optional.ofNullable(node.getValue()).map(host().places()::get);
+        for (javafx.scene.Node each : List.of(place, nodeAway)) {
+            each.setVisible(at.isPresent());
+            each.setManaged(at.isPresent());
+        }
+        at.ifPresent(each -> place.show(each, desk.units()));
+    }
+
+    private void showTube() {
+        for (javafx.scene.Node each : List.of(called, material.getParent(), tubeAway)) {
+            each.setVisible(picked().isPresent());
+            each.setManaged(picked().isPresent());
+        }
+        List<String> known =
+                desk.session().job().materials().stream().map(Material::name).toList();
+        if (!material.getItems().equals(known)) {
+            material.getItems().setAll(known);
+        }
+        picked().ifPresent(each -> {
+            called.show(each.label(), desk.units());
+            material.setValue(each.material());
+        });
         Optional<Member> tube = picked();
         boolean hollow = tube.isPresent() && bought() > 0;
         for (javafx.scene.Node node : List.of(wall, pit, sound)) {

@@ -1,0 +1,241 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.material.Material;
+import oddcradle.core.math.Vec3;
+import oddcradle.files.job.JobStore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A machine from nothing: the first screen, and what a builder gives names, adds and takes away. */
+class BeginTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private static void press(FxRobot robot, String id) {
+        robot.clickOn(id);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static List<String> answer(FxRobot robot) {
+        return robot.lookup("#first-answer").queryAs(VBox.class).getChildren().stream()
+                .map(each -> ((Label) each).getText())
+                .toList();
+    }
+
+    private void toFloor(FxRobot robot, String family) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        WaitForAsyncUtils.waitForFxEvents();
+        press(robot, "#begin-machine");
+        press(robot, "#family-" + family);
+    }
+
+    private void begin(FxRobot robot, String family, String name) {
+        toFloor(robot, family);
+        type(robot, "#begin-name", name);
+        press(robot, "#begin-job");
+        settled();
+    }
+
+    @Test
+    void buggyFromNothing_beginsWhereTheFirstAnswerPutsTheEngine(FxRobot robot) {
+        toFloor(robot, "buggy");
+        assertThat(answer(robot)).first().isEqualTo("It goes in.");
+        type(robot, "#engine-length", "800 mm");
+        assertThat(answer(robot)).first().isEqualTo("It does not go in like this.");
+        assertThat(answer(robot)).anyMatch(each -> each.startsWith("Make the bay") && each.endsWith("longer."));
+        type(robot, "#floor-bay-length", "1100 mm");
+        assertThat(answer(robot)).first().isEqualTo("It goes in.");
+        type(robot, "#floor-wheelbase", "95 in");
+        type(robot, "#begin-name", "Marsh hopper");
+        press(robot, "#begin-job");
+        settled();
+        Job job = desk.session().job();
+        assertThat(job.name()).isEqualTo("Marsh hopper");
+        assertThat(desk.stepProperty().get()).isEqualTo(Step.DONOR);
+        assertThat(robot.lookup("#begin").query().isVisible()).isFalse();
+        double nose =
+                job.host().places().values().stream().mapToDouble(Vec3::x).max().orElseThrow();
+        assertThat(nose).isCloseTo(95 * 0.0254, within(0.2));
+        assertThat(desk.session().changedProperty().get()).isTrue();
+        // Chain straight, nothing strikes: only the mounts are still to be made.
+        assertThat(desk.examination().report(Step.LINE).worst()).isNotEqualTo(Severity.STOP);
+        assertThat(desk.examination().report(Step.SEAT).worst()).isEqualTo(Severity.GOOD);
+    }
+
+    @Test
+    void wrongMeasure_isToldAtItsFieldAndKeepsTheRest(FxRobot robot) {
+        toFloor(robot, "kart");
+        type(robot, "#floor-wheelbase", "40 m");
+        assertThat(text(robot, "#floor-wheelbase-problem")).contains("must lie between");
+        type(robot, "#engine-mass", "heavy");
+        assertThat(text(robot, "#engine-mass-problem")).isNotEmpty();
+        type(robot, "#engine-mass", "22 kg");
+        type(robot, "#engine-length", "100 mm");
+        assertThat(robot.lookup("#engine-shaft-ahead").queryAs(TextField.class).getText())
+                .isEqualTo("100");
+        press(robot, "#begin-job");
+        // What is wrong keeps the page.
+        assertThat(robot.lookup("#begin").query().isVisible()).isTrue();
+        robot.clickOn("#floor-wheelbase").type(KeyCode.ESCAPE);
+        press(robot, "#begin-job");
+        settled();
+        assertThat(desk.session().job().donor().mass().mass()).isEqualTo(22);
+    }
+
+    @Test
+    void sizeAndNames_changeUntilATubeIsChangedByHand(FxRobot robot) {
+        begin(robot, "trike", "Three");
+        at(robot, Step.HOST, "size");
+        enter(robot, "#job-name", "Ferry trike");
+        enter(robot, "#host-name", "trike frame");
+        enter(robot, "#size-bay-height", "600 mm");
+        assertThat(desk.session().job().name()).isEqualTo("Ferry trike");
+        assertThat(desk.session().job().host().name()).isEqualTo("trike frame");
+        double highest = desk.session().job().host().places().values().stream()
+                .mapToDouble(Vec3::z)
+                .max()
+                .orElseThrow();
+        assertThat(highest).isCloseTo(0.16 + 0.03175 / 2 + 0.6, within(1e-9));
+        at(robot, Step.HOST, "tubes");
+        robot.interact(() -> desk.selectionProperty().set(Optional.of("H1")));
+        WaitForAsyncUtils.waitForFxEvents();
+        enter(robot, "#tube-label", "left sill");
+        assertThat(desk.session().job().host().member("H1").orElseThrow().label())
+                .isEqualTo("left sill");
+        at(robot, Step.HOST, "size");
+        assertThat(text(robot, "#size-said")).contains("changed by hand");
+        robot.interact(desk.session()::undo);
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#size-said")).contains("follows these measures");
+    }
+
+    @Test
+    void nodeWithTubes_isTakenAwayOnlyAfterAsking(FxRobot robot) {
+        begin(robot, "cargo", "Barrow");
+        Job before = desk.session().job();
+        at(robot, Step.HOST, "tubes");
+        ComboBox<String> node = robot.lookup("#node-picked").queryComboBox();
+        robot.interact(() -> node.setValue("FL"));
+        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#node-away");
+        assertThat(robot.lookup(".question .content").queryAs(Label.class).getText())
+                .contains("front cross member");
+        press(robot, "#answer-back");
+        assertThat(desk.session().job()).isEqualTo(before);
+        click(robot, "#node-away");
+        press(robot, "#answer-0");
+        settled();
+        assertThat(desk.session().job().host().places()).doesNotContainKey("FL");
+        robot.interact(desk.session()::undo);
+        assertThat(desk.session().job()).isEqualTo(before);
+    }
+
+    @Test
+    void deleteKey_takesWhatIsPicked(FxRobot robot) {
+        begin(robot, "cycle", "Moped");
+        robot.interact(() -> {
+            desk.selectionProperty().set(Optional.of("D2"));
+            window.stand().requestFocus();
+        });
+        robot.type(KeyCode.DELETE);
+        settled();
+        assertThat(desk.session().job().donor().parts()).hasSize(1);
+    }
+
+    @Test
+    void bossIsMadePlacedNamedAndTakenAway(FxRobot robot) {
+        begin(robot, "atv", "Hopper");
+        at(robot, Step.DONOR, "engine");
+        enter(robot, "#donor-name", "Plover 300");
+        click(robot, "#boss-new");
+        enter(robot, "#boss-label", "head stay");
+        enter(robot, "#boss-place", "20 0 300");
+        Boss made = desk.session().job().donor().boss("B5").orElseThrow();
+        assertThat(made.label()).isEqualTo("head stay");
+        assertThat(made.position()).isEqualTo(new Vec3(0.02, 0, 0.3));
+        assertThat(desk.session().job().donor().name()).isEqualTo("Plover 300");
+        click(robot, "#boss-away");
+        settled();
+        assertThat(desk.session().job().donor().boss("B5")).isEmpty();
+    }
+
+    @Test
+    void materialComesFromTheShelf_andGoesOnlyUnused(FxRobot robot) {
+        begin(robot, "skid", "Pump");
+        at(robot, Step.HOST, "materials");
+        ComboBox<Object> shelf = robot.lookup("#material-shelf").queryComboBox();
+        robot.interact(() -> shelf.setValue(shelf.getItems().get(1)));
+        assertThat(text(robot, "#material-about")).contains("355").contains("EN 10025");
+        click(robot, "#material-take");
+        settled();
+        assertThat(desk.session().job().materials()).extracting(Material::name).contains("structural steel, 355");
+        fill(robot, "#own-material-called", "bed-frame steel");
+        fill(robot, "#own-material-yield-strength", "210 MPa");
+        click(robot, "#own-material-take");
+        settled();
+        int count = desk.session().job().materials().size();
+        assertThat(desk.session().job().materials().get(count - 1).yieldStrength())
+                .isEqualTo(210e6);
+        // Runners are made of the first one.
+        click(robot, "#material-0-away");
+        assertThat(text(robot, "#material-problem")).contains("give them another first");
+        click(robot, "#material-" + (count - 1) + "-away");
+        settled();
+        assertThat(desk.session().job().materials()).hasSize(count - 1);
+    }
+
+    @Test
+    void keptVersion_isTakenBackFromTheMenu(FxRobot robot, @TempDir Path folder) throws IOException {
+        Path file = folder.resolve("mine" + JobStore.EXTENSION);
+        begin(robot, "kart", "First");
+        robot.interact(() -> window.files().saveAs(file));
+        at(robot, Step.HOST, "size");
+        enter(robot, "#job-name", "Second");
+        robot.interact(() -> window.files().save());
+        assertThat(window.files().keptVersions()).isNotEmpty();
+        Path kept = window.files().keptVersions().values().iterator().next();
+        robot.interact(() -> window.files().takeBack(kept));
+        settled();
+        assertThat(desk.session().job().name()).isEqualTo("First");
+        assertThat(desk.session().fileProperty().get()).contains(file);
+        assertThat(desk.session().changedProperty().get()).isTrue();
+    }
+
+    @Test
+    void emptyFloorAndBack(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        WaitForAsyncUtils.waitForFxEvents();
+        Node back = robot.lookup("#begin-leave").query();
+        assertThat(back.isVisible()).isTrue();
+        press(robot, "#begin-leave");
+        assertThat(desk.session().job().name()).isEqualTo("Saltmarsh runabout");
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        press(robot, "#begin-empty");
+        settled();
+        assertThat(desk.session().job().host().members()).isEmpty();
+    }
+}

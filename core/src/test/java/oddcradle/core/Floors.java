@@ -33,7 +33,7 @@ final class Floors {
             List.of("examine"),
             List.of("search"),
             List.of("cure"),
-            List.of("propose"));
+            List.of("guide", "propose"));
 
     static final int ANALYSES = 2;
 

@@ -50,6 +50,7 @@ public final class JobFiles implements BeginPane.Answers {
     private final Question question;
     private final Consumer<Path> opener;
     private BooleanSupplier typed = () -> true;
+    private Runnable begun = () -> {};
 
     /**
      * @param background runs one task after the other
@@ -70,6 +71,11 @@ public final class JobFiles implements BeginPane.Answers {
     /** @param settle takes what is typed, asks about what is wrong, and answers whether to go on */
     void settleFirst(BooleanSupplier settle) {
         typed = settle;
+    }
+
+    /** @param follow runs when a job has been begun from nothing */
+    void onNewJob(Runnable follow) {
+        begun = follow;
     }
 
     @Override
@@ -102,6 +108,7 @@ public final class JobFiles implements BeginPane.Answers {
         if (mayLeave()) {
             desk.session().openNew(made);
             desk.goTo(Step.DONOR);
+            begun.run();
         }
     }
 

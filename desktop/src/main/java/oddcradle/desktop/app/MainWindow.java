@@ -20,9 +20,11 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import oddcradle.core.finding.Step;
+import oddcradle.core.guide.Todo;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Scans;
@@ -55,6 +57,7 @@ public final class MainWindow {
     private final TopBar bar;
     private final ScrollPane slate = new ScrollPane();
     private final Banners banners;
+    private final NextBar next;
     private final BeginPane begin;
     private final Scene scene;
     private Look look = Look.PAPER;
@@ -79,11 +82,13 @@ public final class MainWindow {
         this.rail = new Rail(desk);
         this.notes = new NotesPane(desk);
         this.slates = new Slates(desk, palette);
+        this.next = new NextBar(desk, this::goTo);
         this.bar = new TopBar(desk, this);
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
         look.dress(scene);
         palette.onChange(this::recolour);
+        files.onNewJob(() -> showNext(true));
         files.settleFirst(() -> settle(true));
         desk.askBeforeLeaving(() -> settle(false));
         desk.askBeforeTaking(words ->
@@ -108,7 +113,7 @@ public final class MainWindow {
         notes.setPrefHeight(140);
         notes.setMinHeight(140);
         desk.complaintProperty().addListener((property, before, text) -> banners.complain(text));
-        BorderPane inner = new BorderPane(stand, banners, slate, notes, null);
+        BorderPane inner = new BorderPane(stand, new VBox(next, banners), slate, notes, null);
         BorderPane outer = new BorderPane(inner, bar, null, null, rail);
         StackPane whole = new StackPane(outer, begin, palette);
         // Where the screen is too small the beginning stays in sight.
@@ -135,6 +140,7 @@ public final class MainWindow {
         // The sheets of another job are made anew as soon as it is examined.
         desk.session().openedProperty().addListener(opened -> {
             slates.forget();
+            showNext(false);
             slate.setContent(null);
         });
         desk.live().curesProperty().addListener((property, before, cures) -> notes.refresh());
@@ -191,6 +197,23 @@ public final class MainWindow {
         for (Step step : Step.values()) {
             KeyCode digit = KeyCode.getKeyCode(Integer.toString(step.number() % 10));
             key(digit, () -> desk.goTo(step));
+        }
+    }
+
+    /** Shows what to do next, or puts it away. */
+    void showNext(boolean shown) {
+        next.setVisible(shown);
+        next.refresh();
+    }
+
+    boolean isNextShown() {
+        return next.isVisible();
+    }
+
+    private void goTo(Todo todo) {
+        desk.goTo(todo.step());
+        if (desk.stepProperty().get() == todo.step() && !todo.sheet().isEmpty()) {
+            slates.of(todo.step()).turnTo(todo.sheet());
         }
     }
 
@@ -252,6 +275,7 @@ public final class MainWindow {
             slates.of(desk.stepProperty().get()).refresh();
         }
         notes.refresh();
+        next.refresh();
     }
 
     private void recolour() {

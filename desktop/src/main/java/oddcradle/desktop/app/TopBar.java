@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -109,7 +110,11 @@ final class TopBar extends HBox {
             versions.getItems().add(item);
         });
         versions.setDisable(versions.getItems().isEmpty());
-        files.getItems().setAll(begin, open, saveAs, versions, new SeparatorMenuItem());
+        CheckMenuItem next = new CheckMenuItem("What to do next");
+        next.setId("menu-next");
+        next.setSelected(window.isNextShown());
+        next.setOnAction(click -> window.showNext(next.isSelected()));
+        files.getItems().setAll(begin, open, saveAs, versions, next, new SeparatorMenuItem());
         for (DemoJobs demo : DemoJobs.values()) {
             MenuItem item = new MenuItem("Demo · " + demo.words());
             item.setId("demo-" + demo.fileName());

@@ -28,6 +28,14 @@ public abstract class StepSlate extends VBox {
         refreshers.forEach(Runnable::run);
     }
 
+    /** Turns to a sheet by its name; does nothing where the step has but one. */
+    public final void turnTo(String sheet) {
+        getChildren().stream()
+                .filter(Leaves.class::isInstance)
+                .map(Leaves.class::cast)
+                .forEach(leaves -> leaves.turnTo(sheet));
+    }
+
     protected final void onRefresh(Runnable refresher) {
         refreshers.add(refresher);
     }

@@ -6,18 +6,23 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.guide.Todo;
+import oddcradle.core.guide.TodoList;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.Turn;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.JobStore;
@@ -237,5 +242,36 @@ class BeginTest extends WindowDriver {
         press(robot, "#begin-empty");
         settled();
         assertThat(desk.session().job().host().members()).isEmpty();
+    }
+
+    @Test
+    void whatToDoNext_ticksItselfLeadsThereAndIsPutAway(FxRobot robot) {
+        begin(robot, "buggy", "Hopper");
+        assertThat(text(robot, "#next-go")).isEqualTo("Donor: weigh the engine");
+        String before = text(robot, "#next-count");
+        press(robot, "#next-go");
+        assertThat(robot.lookup("#leaf-weigh").queryAs(ToggleButton.class).isSelected())
+                .isTrue();
+        at(robot, Step.DONOR, "engine");
+        ComboBox<Turn> turn = robot.lookup("#output-turn").queryComboBox();
+        robot.interact(() -> turn.setValue(Turn.CLOCKWISE));
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#next-count")).isNotEqualTo(before);
+        // Every place it leads to is there.
+        List<Todo> todos = TodoList.of(desk.examination());
+        assertThat(todos).hasSizeGreaterThan(10);
+        for (Todo todo : todos) {
+            robot.interact(() -> desk.goTo(todo.step()));
+            WaitForAsyncUtils.waitForFxEvents();
+            if (!todo.sheet().isEmpty()) {
+                assertThat(robot.lookup("#leaf-" + todo.sheet().toLowerCase(Locale.ROOT))
+                                .tryQuery())
+                        .as(todo.words())
+                        .isPresent();
+            }
+        }
+        press(robot, "#next-away");
+        assertThat(robot.lookup("#next").query().isVisible()).isFalse();
     }
 }

@@ -1,0 +1,2 @@
+/** A frame as a hand draws it. */
+package oddcradle.core.drawn;

@@ -15,6 +15,7 @@ import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
+import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -86,6 +87,13 @@ public final class ChalkMarks {
             marks.add(new ChalkMark(at, at, Phrase.of("{} {}", boss.id(), boss.label()), BLUE));
         }
         weight(marks, examination);
+    }
+
+    /** Every node of a frame by its name. */
+    public static List<ChalkMark> hostNodes(Host host) {
+        List<ChalkMark> marks = new ArrayList<>();
+        host.places().forEach((id, at) -> marks.add(new ChalkMark(at, at, Phrase.of("{}", id), "note")));
+        return marks;
     }
 
     private static void keepOuts(List<ChalkMark> marks, Job job) {

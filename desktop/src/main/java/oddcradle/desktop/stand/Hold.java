@@ -19,6 +19,29 @@ interface Hold {
      */
     void pulled(Vec3 by, boolean done);
 
+    /** The first of some that takes what is under the mouse. */
+    static Hold firstOf(Hold... holds) {
+        return new Hold() {
+            private Hold taken = NOTHING;
+
+            @Override
+            public boolean takes(String part, Point2D mouse, Function<Vec3, Point2D> onScreen) {
+                for (Hold hold : holds) {
+                    if (hold.takes(part, mouse, onScreen)) {
+                        taken = hold;
+                        return true;
+                    }
+                }
+                return false;
+            }
+
+            @Override
+            public void pulled(Vec3 by, boolean done) {
+                taken.pulled(by, done);
+            }
+        };
+    }
+
     /** Nothing can be taken. */
     Hold NOTHING = new Hold() {
         @Override

@@ -91,7 +91,9 @@ public final class Stand extends BorderPane {
             hint();
         });
         desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
-        StandHold hold = new StandHold(desk);
+        Hold hold = Hold.firstOf(new FrameHold(desk), new StandHold(desk));
+        desk.sketchProperty().addListener(change -> refresh());
+        desk.drawingProperty().addListener(change -> refresh());
         shaded.ifPresent(view -> view.holdBy(hold));
         List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
@@ -234,6 +236,14 @@ public final class Stand extends BorderPane {
         if (step == Step.CRADLE) {
             desk.selectionProperty().get().ifPresent(part -> marks.addAll(ChalkMarks.nodes(examination, part)));
         }
+        if (step == Step.HOST && desk.drawingProperty().get()) {
+            // Where a tube can begin, and nothing that hides it.
+            marks.clear();
+            marks.addAll(ChalkMarks.hostNodes(examination.job().host()));
+        }
+        desk.sketchProperty()
+                .get()
+                .ifPresent(sketch -> marks.add(new ChalkMark(sketch.from(), sketch.to(), sketch.words(), "blue")));
         desk.onTheWayProperty().get().ifPresent(way -> {
             // On its way no gap of the seat is true any more.
             marks.clear();
@@ -276,6 +286,10 @@ public final class Stand extends BorderPane {
                 "Arrow keys: fore, aft, left, right by "
                         + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
                         + " · PgUp, PgDn: up, down · Shift: a tenth · drag the engine itself";
+            case HOST ->
+                desk.drawingProperty().get()
+                        ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
+                        : "Click picks a part · drag the picked tube by its end · Delete takes what is picked · drag turns, wheel nears";
             case CRADLE -> "Click picks a part · pull a tube by its end · drag turns, right button slides, wheel nears";
             default -> "Click picks a part, double click goes to it · drag turns, right button slides, wheel nears";
         };

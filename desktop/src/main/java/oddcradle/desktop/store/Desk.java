@@ -13,20 +13,27 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.drawn.DrawnFrame;
+import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.job.edit.SeatEdit;
+import oddcradle.core.job.host.Host;
 import oddcradle.core.job.seat.Seat;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.search.NodePull;
+import oddcradle.core.section.Section;
 import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.InvalidWords;
@@ -65,6 +72,12 @@ public final class Desk {
     /** Whether a pulled node takes its twin on the other side along. */
     private final BooleanProperty mirrored = new SimpleBooleanProperty(true);
 
+    /** Whether a hand in the stand draws tubes of the frame. */
+    private final BooleanProperty drawing = new SimpleBooleanProperty(false);
+
+    /** What a hand is drawing or moving just now. */
+    private final ObjectProperty<Optional<Sketch>> sketch = new SimpleObjectProperty<>(Optional.empty());
+
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
     private BooleanSupplier leaving = () -> true;
@@ -89,6 +102,8 @@ public final class Desk {
         wanted.set(Optional.empty());
         picking.set(Optional.empty());
         pulled.set(Optional.empty());
+        sketch.set(Optional.empty());
+        drawing.set(false);
         onTheWay.set(Optional.empty());
         complaint.set("");
         work.end();
@@ -240,6 +255,49 @@ public final class Desk {
 
     public ObjectProperty<Optional<String>> pulledProperty() {
         return pulled;
+    }
+
+    /**
+     * A line that is not part of the job yet, host axes, m.
+     *
+     * @param words what it measures
+     */
+    public record Sketch(Vec3 from, Vec3 to, Phrase words) {}
+
+    public ObjectProperty<Optional<Sketch>> sketchProperty() {
+        return sketch;
+    }
+
+    public BooleanProperty drawingProperty() {
+        return drawing;
+    }
+
+    /** Draws a tube of the frame, of the section and material of the tube that is picked, else of the first; picks the new one. */
+    public void drawTube(TubeEnd from, TubeEnd to) {
+        Job job = session.job();
+        Optional<Member> like = selection.get().flatMap(job.host()::member).or(() -> job.host().members().stream()
+                .findFirst());
+        Section section = like.map(Member::section).orElse(SectionStock.tubes().get(0));
+        String material =
+                like.map(Member::material).orElse(job.materials().get(0).name());
+        try {
+            DrawnFrame.Drawn drawn = DrawnFrame.tube(job, from, to, section, material, mirrored.get());
+            session.apply(new BodyEdit.ChangeHost(drawn.host(), "draw a tube", "draw." + drawn.tube()));
+            selection.set(Optional.of(drawn.tube()));
+            complaint.set("");
+        } catch (InvalidValue invalid) {
+            complaint.set(capital(InvalidWords.of(invalid, units())));
+        }
+    }
+
+    /** Moves a node of the frame to a place, host axes, m; its twin goes along where that is asked for. */
+    public void moveHostNode(String node, Vec3 to) {
+        try {
+            Host moved = DrawnFrame.moved(session.job(), node, to, mirrored.get());
+            apply(new BodyEdit.ChangeHost(moved, "move node " + node, "node." + node));
+        } catch (InvalidValue invalid) {
+            complaint.set(capital(InvalidWords.of(invalid, units())));
+        }
     }
 
     public BooleanProperty mirroredProperty() {

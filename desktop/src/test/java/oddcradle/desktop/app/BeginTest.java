@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -15,6 +17,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
@@ -23,6 +26,7 @@ import oddcradle.core.guide.TodoList;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.files.job.JobStore;
@@ -273,5 +277,60 @@ class BeginTest extends WindowDriver {
         }
         press(robot, "#next-away");
         assertThat(robot.lookup("#next").query().isVisible()).isFalse();
+    }
+
+    /** Where a node of the frame is on the screen while tubes are drawn: dots stand in the order of the nodes. */
+    private Point2D dot(FxRobot robot, String node) {
+        List<Circle> dots =
+                List.copyOf(robot.lookup("#drawn-from-left .chalk-dot").queryAllAs(Circle.class));
+        int index = List.copyOf(desk.session().job().host().places().keySet()).indexOf(node);
+        assertThat(dots).hasSize(desk.session().job().host().places().size());
+        Bounds at = dots.get(index).localToScreen(dots.get(index).getBoundsInLocal());
+        return new Point2D(at.getCenterX(), at.getCenterY());
+    }
+
+    @Test
+    void tubesAreDrawnByHand_andNodesMoved(FxRobot robot) {
+        begin(robot, "buggy", "Hopper");
+        at(robot, Step.HOST, "tubes");
+        click(robot, "#draw-tubes");
+        int before = desk.session().job().host().members().size();
+        robot.drag(dot(robot, "AL")).dropTo(dot(robot, "DL"));
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        // One on each side, and the first is picked.
+        assertThat(desk.session().job().host().members()).hasSize(before + 2);
+        Member drawn = desk.session()
+                .job()
+                .host()
+                .member(desk.selectionProperty().get().orElseThrow())
+                .orElseThrow();
+        assertThat(drawn.nodes()).containsExactly("AL", "DL");
+
+        Point2D start = dot(robot, "CL");
+        robot.drag(start).moveBy(3, -45).moveBy(0, -45).drop();
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        Member upright = desk.session()
+                .job()
+                .host()
+                .member(desk.selectionProperty().get().orElseThrow())
+                .orElseThrow();
+        Vec3 foot = desk.session().job().host().places().get("CL");
+        Vec3 top = desk.session().job().host().places().get(upright.last());
+        // A hand is never quite square; the tube is.
+        assertThat(top.x()).isCloseTo(foot.x(), within(6e-4));
+        assertThat(top.z()).isGreaterThan(foot.z() + 0.1);
+
+        Point2D end = dot(robot, upright.last());
+        click(robot, "#draw-tubes");
+        Job drawnJob = desk.session().job();
+        robot.drag(end).moveBy(-20, 0).moveBy(-20, 0).drop();
+        settled();
+        Vec3 moved = desk.session().job().host().places().get(upright.last());
+        assertThat(moved.x()).isNotCloseTo(top.x(), within(0.01));
+        assertThat(moved.y()).isEqualTo(top.y());
+        robot.interact(desk.session()::undo);
+        assertThat(desk.session().job()).isEqualTo(drawnJob);
     }
 }

@@ -179,6 +179,7 @@ public final class MainWindow {
             }
             if (press.getCode() == KeyCode.ESCAPE) {
                 desk.pickingProperty().set(Optional.empty());
+                desk.nodeWantedProperty().set(Optional.empty());
             }
         });
         // A text field keeps these keys to itself even where nothing has been typed.

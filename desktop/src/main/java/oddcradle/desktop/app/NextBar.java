@@ -28,7 +28,7 @@ final class NextBar extends HBox {
         this.desk = desk;
         this.go = go;
         setId("next");
-        getStyleClass().add("banner");
+        getStyleClass().addAll("banner", "next-bar");
         managedProperty().bind(visibleProperty());
         setVisible(false);
         count.setId("next-count");

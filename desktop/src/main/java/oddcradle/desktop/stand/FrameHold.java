@@ -50,6 +50,12 @@ final class FrameHold implements Hold {
         if (desk.stepProperty().get() != Step.HOST || desk.examination() == null) {
             return false;
         }
+        if (desk.nodeWantedProperty().get().isPresent()) {
+            nodeNear(host().places().keySet(), mouse)
+                    .ifPresent(
+                            id -> desk.nodeWantedProperty().get().orElseThrow().accept(id));
+            return false;
+        }
         if (!desk.drawingProperty().get()) {
             // Only of the picked tube: who turns the view must not bend the frame.
             node = desk.selectionProperty()

@@ -94,6 +94,7 @@ public final class Stand extends BorderPane {
         Hold hold = Hold.firstOf(new FrameHold(desk), new StandHold(desk));
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
+        desk.nodeWantedProperty().addListener(change -> refresh());
         shaded.ifPresent(view -> view.holdBy(hold));
         List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
@@ -236,7 +237,9 @@ public final class Stand extends BorderPane {
         if (step == Step.CRADLE) {
             desk.selectionProperty().get().ifPresent(part -> marks.addAll(ChalkMarks.nodes(examination, part)));
         }
-        if (step == Step.HOST && desk.drawingProperty().get()) {
+        boolean nodes =
+                desk.drawingProperty().get() || desk.nodeWantedProperty().get().isPresent();
+        if (step == Step.HOST && nodes) {
             // Where a tube can begin, and nothing that hides it.
             marks.clear();
             marks.addAll(ChalkMarks.hostNodes(examination.job().host()));
@@ -287,9 +290,11 @@ public final class Stand extends BorderPane {
                         + desk.units().show(Quantity.length(desk.nudgeProperty().get()))
                         + " · PgUp, PgDn: up, down · Shift: a tenth · drag the engine itself";
             case HOST ->
-                desk.drawingProperty().get()
-                        ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
-                        : "Click picks a part · drag the picked tube by its end · Delete takes what is picked · drag turns, wheel nears";
+                desk.nodeWantedProperty().get().isPresent()
+                        ? "Click the node. Esc: not now."
+                        : desk.drawingProperty().get()
+                                ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
+                                : "Click picks a part · drag the picked tube by its end · Delete takes what is picked · drag turns, wheel nears";
             case CRADLE -> "Click picks a part · pull a tube by its end · drag turns, right button slides, wheel nears";
             default -> "Click picks a part, double click goes to it · drag turns, right button slides, wheel nears";
         };

@@ -75,6 +75,9 @@ public final class Desk {
     /** Whether a hand in the stand draws tubes of the frame. */
     private final BooleanProperty drawing = new SimpleBooleanProperty(false);
 
+    /** Gets the node of the frame that is clicked next; empty while none is asked for. */
+    private final ObjectProperty<Optional<Consumer<String>>> nodeWanted = new SimpleObjectProperty<>(Optional.empty());
+
     /** What a hand is drawing or moving just now. */
     private final ObjectProperty<Optional<Sketch>> sketch = new SimpleObjectProperty<>(Optional.empty());
 
@@ -103,6 +106,7 @@ public final class Desk {
         picking.set(Optional.empty());
         pulled.set(Optional.empty());
         sketch.set(Optional.empty());
+        nodeWanted.set(Optional.empty());
         drawing.set(false);
         onTheWay.set(Optional.empty());
         complaint.set("");
@@ -266,6 +270,10 @@ public final class Desk {
 
     public ObjectProperty<Optional<Sketch>> sketchProperty() {
         return sketch;
+    }
+
+    public ObjectProperty<Optional<Consumer<String>>> nodeWantedProperty() {
+        return nodeWanted;
     }
 
     public BooleanProperty drawingProperty() {

@@ -333,4 +333,32 @@ class BeginTest extends WindowDriver {
         robot.interact(desk.session()::undo);
         assertThat(desk.session().job()).isEqualTo(drawnJob);
     }
+
+    @Test
+    void nodesArePickedInTheStandInsteadOfTyped(FxRobot robot) {
+        begin(robot, "trike", "Three");
+        at(robot, Step.HOST, "frame");
+        click(robot, "#square-corners-pick");
+        for (String node : List.of("AL", "BL", "CL")) {
+            robot.clickOn(dot(robot, node));
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#square-corners").queryAs(TextField.class).getText())
+                .isEqualTo("AL BL CL");
+        click(robot, "#support-node-pick");
+        robot.clickOn(dot(robot, "BL"));
+        WaitForAsyncUtils.waitForFxEvents();
+        // One is enough there.
+        assertThat(robot.lookup("#support-node-pick")
+                        .queryAs(ToggleButton.class)
+                        .isSelected())
+                .isFalse();
+        click(robot, "#support-take");
+        settled();
+        assertThat(desk.session().job().host().supports())
+                .extracting(each -> each.node())
+                .contains("BL");
+    }
 }

@@ -23,6 +23,7 @@ import oddcradle.core.job.host.Support;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.NodePick;
 import oddcradle.desktop.slate.Pads;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
@@ -67,6 +68,7 @@ final class FrameSheet extends VBox {
         TextField called = form.text("called", "P3");
         TextField what = form.text("what it is", "seat rail bolt");
         TextField node = form.text("node", "ML2");
+        NodePick.beside(node, desk, 1);
         return form.button("Set the hard point", () -> {
             HardPoint point = new HardPoint(read(called), read(what), read(node));
             change(
@@ -78,6 +80,7 @@ final class FrameSheet extends VBox {
     private Form supportForm() {
         Form form = new Form(desk::units, "support", "Where the frame stands");
         TextField node = form.text("node", "AL");
+        NodePick.beside(node, desk, 1);
         ComboBox<String> how = form.choice("how", List.copyOf(HOLDS.keySet()), String::toString);
         TextField foot = form.text("rubber foot", "none; or 44 55 40: diameter, height, Shore A");
         return form.button("Set the support", () -> {
@@ -100,6 +103,7 @@ final class FrameSheet extends VBox {
         TextField called = form.text("called", "Q1");
         TextField what = form.text("what it is", "engine bay");
         TextField corners = form.text("corners", "in order round: BL CL CR BR");
+        NodePick.beside(corners, desk, 4);
         return form.button("Set the square", () -> {
             FrameSquare square = new FrameSquare(
                     read(called), read(what), List.of(read(corners).split("\\s+")));

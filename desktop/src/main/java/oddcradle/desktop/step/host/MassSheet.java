@@ -23,6 +23,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Ids;
+import oddcradle.desktop.slate.NodePick;
 import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
@@ -81,6 +82,7 @@ final class MassSheet extends VBox {
         TextField mass = form.text("weighs", "85 kg");
         TextField at = form.text("centre of gravity", "forward left up: 650 0 410");
         TextField nodes = form.text("carried by", "nodes: SL SR; empty: the nearest");
+        NodePick.beside(nodes, desk, 12);
         ComboBox<String> when = form.choice("it", List.of(AFTER, BEFORE), String::toString);
         return form.button("Put it on", () -> {
             String label = called.getText().strip();

@@ -32,6 +32,7 @@ import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.Form;
+import oddcradle.desktop.slate.NodePick;
 import oddcradle.desktop.slate.Places;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RemoveButton;
@@ -201,6 +202,7 @@ final class TubeSheet extends VBox {
         Form form = new Form(desk::units, "new-tube", "A tube of the frame");
         TextField id = form.text("called", "H40");
         TextField nodes = form.text("nodes", "AL BL CL");
+        NodePick.beside(nodes, desk, 20);
         ComboBox<Tube> section = form.choice("section", SectionStock::tubes, each -> each.in(desk.units()));
         ComboBox<String> material = form.choice(
                 "material",

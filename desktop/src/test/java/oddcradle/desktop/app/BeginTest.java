@@ -361,4 +361,38 @@ class BeginTest extends WindowDriver {
                 .extracting(each -> each.node())
                 .contains("BL");
     }
+
+    @Test
+    void whatMustFollowTheSeat_isWrittenDownAndTakenAway(FxRobot robot) {
+        begin(robot, "trike", "Three");
+        at(robot, Step.SEAT, "follows");
+        ComboBox<String> kind = robot.lookup("#neighbour-kind").queryComboBox();
+        assertThat(kind.getItems()).hasSize(9);
+        robot.interact(() -> kind.setValue("a hose"));
+        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#neighbour-called", "fuel hose");
+        fill(robot, "#neighbour-begins-on-the-engine", "0 0 300");
+        fill(robot, "#neighbour-leaves-it", "upward");
+        fill(robot, "#neighbour-ends-on-the-machine", "900 0 900");
+        fill(robot, "#neighbour-arrives", "1 0 0");
+        fill(robot, "#neighbour-diameter", "8 mm");
+        fill(robot, "#neighbour-least-bend-radius", "60 mm");
+        click(robot, "#neighbour-take");
+        assertThat(text(robot, "#neighbour-problem")).contains("upward").contains("forward, left and up");
+        fill(robot, "#neighbour-leaves-it", "0 0 1");
+        click(robot, "#neighbour-take");
+        settled();
+        assertThat(desk.session().job().plan().neighbours()).hasSize(1);
+        assertThat(desk.examination().neighbourChecks()).hasSize(1);
+        click(robot, "#neighbour-fuel-hose-away");
+        settled();
+        assertThat(desk.session().job().plan().neighbours()).isEmpty();
+        at(robot, Step.LINE, "driven");
+        enter(robot, "#driven-bearings", "EL");
+        assertThat(text(robot, "#driven-bearings-problem")).contains("must name the two");
+        enter(robot, "#driven-bearings", "PL PR");
+        assertThat(desk.session().job().host().drivenEnd().bearings()).containsExactly("PL", "PR");
+        enter(robot, "#driven-axis", "0 1 0.01");
+        assertThat(desk.session().job().host().drivenEnd().axis().z()).isEqualTo(0.01);
+    }
 }

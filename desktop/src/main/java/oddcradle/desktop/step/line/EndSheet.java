@@ -12,11 +12,15 @@ import oddcradle.core.drive.LineEnd;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.line.SwingArm;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.MeasureFields;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RowsField;
+import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 
@@ -26,6 +30,8 @@ final class EndSheet extends VBox {
 
     private final Desk desk;
     private final MeasureFields place;
+    private final RowsField axis;
+    private final WordField bearings;
     private final ComboBox<String> kind = new ComboBox<>();
     private final MeasureFields end;
     private final CheckBox swings = new CheckBox("A swing arm carries the axle");
@@ -41,6 +47,13 @@ final class EndSheet extends VBox {
                         job().host().withDrivenEnd(job().host().drivenEnd().with(index, value)),
                         "driven end",
                         "driven." + index)));
+        axis = new RowsField(
+                "driven-axis",
+                "Shaft points",
+                "forward left up",
+                List.of(Kind.RATIO, Kind.RATIO, Kind.RATIO),
+                this::point);
+        bearings = new WordField("driven-bearings", "Stands on nodes", "two: BL BR; empty: none", this::standOn);
         kind.setId("end-kind");
         kind.setAccessibleText("what is driven");
         kind.getItems().setAll(ENDS.keySet());
@@ -72,12 +85,31 @@ final class EndSheet extends VBox {
                 .addAll(
                         head("Where the driven shaft lies"),
                         place,
+                        axis,
+                        bearings,
                         head("What it drives"),
                         kind,
                         end,
                         swings,
                         arm,
                         dynamic);
+    }
+
+    private void point(List<List<Double>> rows) {
+        if (rows.size() != 1) {
+            throw new InvalidValue("direction", "has " + rows.size() + " rows, must be forward, left and up");
+        }
+        Vec3 way = new Vec3(rows.get(0).get(0), rows.get(0).get(1), rows.get(0).get(2));
+        drivenEnd(job().host().drivenEnd().withAxis(way), "driven.axis");
+    }
+
+    private void standOn(String words) {
+        List<String> nodes = words.isBlank() ? List.of() : List.of(words.strip().split("[\\s,]+"));
+        drivenEnd(job().host().drivenEnd().withBearings(nodes), "driven.bearings");
+    }
+
+    private void drivenEnd(DrivenEnd end, String key) {
+        desk.session().apply(new BodyEdit.ChangeHost(job().host().withDrivenEnd(end), "driven end", key));
     }
 
     private static Label head(String words) {
@@ -111,6 +143,8 @@ final class EndSheet extends VBox {
     void refresh() {
         showing = true;
         place.show(job().host().drivenEnd(), desk.units());
+        axis.show(job().host().drivenEnd().axis(), desk.units());
+        bearings.show(String.join(" ", job().host().drivenEnd().bearings()), desk.units());
         kind.setValue(job().line().end().map(LineEnd::kind).orElse("nobody has said"));
         job().line().end().ifPresentOrElse(each -> end.show(each, desk.units()), end::clear);
         swings.setSelected(job().line().swingArm().isPresent());

@@ -5,11 +5,15 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.Bracket;
+import oddcradle.core.job.seat.Neighbour;
+import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.search.BracketTurns;
 import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
 
 /** What must follow when the seat changes, each with its question, its answer and its numbers; and brackets tried every way round. */
@@ -17,27 +21,31 @@ final class NeighbourSheet extends VBox {
     private static final int TURNS = 3;
 
     private final Desk desk;
+    private final VBox told = new VBox(6);
+    private final NeighbourForms forms;
     private List<NeighbourChecks.NeighbourCheck> shown = List.of();
 
     NeighbourSheet(Desk desk) {
         super(6);
         this.desk = desk;
         setId("follows");
+        forms = new NeighbourForms(desk);
+        getChildren().addAll(told, forms);
     }
 
     void refresh() {
+        forms.refresh();
         List<NeighbourChecks.NeighbourCheck> now = desk.examination().neighbourChecks();
-        if (now.equals(shown)) {
+        if (now.equals(shown) && !told.getChildren().isEmpty()) {
             return;
         }
         shown = now;
-        getChildren().clear();
+        told.getChildren().clear();
         if (now.isEmpty()) {
-            getChildren()
-                    .add(
-                            line(
-                                    "Nothing is written down yet that must follow the seat: pipes, hoses, cables, tank, intake,"
-                                            + " linkage, people, panels, the bay. They are listed under plan, neighbours in the job file."));
+            told.getChildren()
+                    .add(line(
+                            "Nothing is written down yet that must follow the seat: pipes, hoses, cables, tank, intake,"
+                                    + " linkage, people, panels, the bay."));
         }
         for (NeighbourChecks.NeighbourCheck each : now) {
             Label name = new Label(
@@ -48,7 +56,9 @@ final class NeighbourSheet extends VBox {
             Label answer = line(each.finding().severity().word() + ": "
                     + each.finding().what().in(desk.units()));
             answer.getStyleClass().add(SeverityMark.styleClass(each.finding().severity()));
-            getChildren().addAll(name, answer);
+            RemoveButton away = new RemoveButton(
+                    "away", "neighbour-" + each.neighbour().id() + "-away", () -> takeAway(each.neighbour()));
+            told.getChildren().addAll(name, answer);
             StringBuilder numbers = new StringBuilder();
             for (Figure figure : each.figures()) {
                 String what = figure.name().replace(each.neighbour().label() + ": ", "");
@@ -58,19 +68,28 @@ final class NeighbourSheet extends VBox {
                         .append(desk.units().show(figure.quantity()));
             }
             if (!numbers.isEmpty()) {
-                getChildren().add(line(numbers.toString()));
+                told.getChildren().add(line(numbers.toString()));
             }
+            told.getChildren().add(away);
         }
         desk.examination().job().plan().brackets().forEach(this::bracket);
+    }
+
+    private void takeAway(Neighbour neighbour) {
+        SeatPlan plan = desk.session().job().plan();
+        List<Neighbour> left = plan.neighbours().stream()
+                .filter(each -> !each.equals(neighbour))
+                .toList();
+        desk.apply(new SeatEdit.SetPlan(plan.withNeighbours(left), "take " + neighbour.label() + " away"));
     }
 
     private void bracket(Bracket bracket) {
         Label name = new Label(bracket.label() + " · Which way round does it go?");
         name.getStyleClass().add("section-title");
-        getChildren().add(name);
+        told.getChildren().add(name);
         for (BracketTurns.Turn turn :
                 BracketTurns.of(desk.examination(), bracket).subList(0, TURNS)) {
-            getChildren()
+            told.getChildren()
                     .add(line(Phrase.of(
                                     "{}, turned {}: {} off its hole, gap {}",
                                     turn.flipped() ? "flipped" : "as drawn",

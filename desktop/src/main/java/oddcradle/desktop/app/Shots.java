@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -16,8 +17,12 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
 import oddcradle.desktop.stand.Stand;
+import oddcradle.desktop.store.Desk;
 
 /** Takes one picture of every main view of the open job and ends the program. */
 final class Shots {
@@ -54,27 +59,15 @@ final class Shots {
             window.stand().show(Stand.Side.THREE_QUARTER);
             window.changeLook();
         });
-        picture("13-seat-gaps", () -> {
-            window.changeLook();
-            turnTo("gaps");
-        });
-        picture("14-cradle-tubes", () -> {
-            window.desk().goTo(Step.CRADLE);
-            window.desk().selectionProperty().set(Optional.of("C9"));
-            turnTo("tubes");
-        });
         picture("15-candidates", () -> {
+            window.changeLook();
             window.desk().selectionProperty().set(Optional.empty());
             window.desk().goTo(Step.DONOR);
             turnTo("compare");
             window.stand().show(Stand.Side.CANDIDATES);
         });
-        picture("16-line-charts", () -> {
-            window.stand().show(Stand.Side.THREE_QUARTER);
-            window.desk().goTo(Step.LINE);
-            turnTo("charts");
-        });
         picture("17-seat-search", () -> {
+            window.stand().show(Stand.Side.THREE_QUARTER);
             window.desk().goTo(Step.SEAT);
             turnTo("search");
             press("search-run");
@@ -90,8 +83,32 @@ final class Shots {
             press("way-find");
         });
         picture("19-seat-way", () -> ((Slider) window.scene().lookup("#way-along")).setValue(HALF_OUT));
+        fromNothing();
         steps.add(Platform::exit);
         next();
+    }
+
+    /** A machine of one's own, from the first screen to a tube drawn by hand. */
+    private void fromNothing() {
+        picture("13-first-screen", window::beginNew);
+        // A page is there only once it has been laid out.
+        steps.add(() -> press("begin-machine"));
+        steps.add(() -> press("family-trike"));
+        picture(
+                "14-does-it-go-in",
+                () -> window.scene().lookup("#floor-bay-length").requestFocus());
+        steps.add(() -> press("begin-job"));
+        picture("16-drawing-a-tube", () -> {
+            window.desk().goTo(Step.HOST);
+            turnTo("tubes");
+            window.desk().drawingProperty().set(true);
+            Map<String, Vec3> places = window.desk().session().job().host().places();
+            Vec3 from = places.get("BL");
+            Vec3 to = places.get("DR");
+            window.desk()
+                    .sketchProperty()
+                    .set(Optional.of(new Desk.Sketch(from, to, Phrase.of("{}", Quantity.length(from.distanceTo(to))))));
+        });
     }
 
     private void turnTo(String leaf) {
@@ -114,7 +131,13 @@ final class Shots {
                 next();
                 return;
             }
-            steps.remove().run();
+            try {
+                steps.remove().run();
+            } catch (RuntimeException failed) {
+                // Nobody would end a window that waits for its next picture.
+                Platform.exit();
+                throw failed;
+            }
             if (!steps.isEmpty()) {
                 next();
             }

@@ -190,6 +190,7 @@ public final class BeginPane extends StackPane {
         card.setGraphic(picture);
         card.setPrefWidth(CARD_WIDTH + 20);
         card.setWrapText(true);
+        card.setPrefHeight(CARD_HEIGHT + 56);
         card.setContentDisplay(ContentDisplay.TOP);
         card.setOnAction(click -> act.run());
         return card;

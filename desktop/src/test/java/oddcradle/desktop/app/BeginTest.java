@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.guide.Todo;
 import oddcradle.core.guide.TodoList;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.tube.Member;
@@ -394,5 +396,89 @@ class BeginTest extends WindowDriver {
         assertThat(desk.session().job().host().drivenEnd().bearings()).containsExactly("PL", "PR");
         enter(robot, "#driven-axis", "0 1 0.01");
         assertThat(desk.session().job().host().drivenEnd().axis().z()).isEqualTo(0.01);
+    }
+
+    /** A builder's clicks and keys, counted. */
+    private final class Hand {
+        private final FxRobot robot;
+        private int clicks;
+        private int keys;
+
+        Hand(FxRobot robot) {
+            this.robot = robot;
+        }
+
+        void press(String id) {
+            BeginTest.press(robot, id);
+            clicks++;
+        }
+
+        void type(String field, String text) {
+            BeginTest.this.type(robot, field, text);
+            clicks++;
+            keys += text.length() + 2;
+        }
+
+        void enterInSheet(String field, String text) {
+            enter(robot, field, text);
+            clicks++;
+            keys += text.length() + 2;
+        }
+
+        void sheet(Step step, String leaf) {
+            at(robot, step, leaf);
+            clicks += 2;
+        }
+
+        /** Opens a list and picks from it. */
+        <T> void choose(String id, T value) {
+            ComboBox<T> box = robot.lookup(id).queryComboBox();
+            robot.interact(() -> box.setValue(value));
+            WaitForAsyncUtils.waitForFxEvents();
+            clicks += 2;
+        }
+    }
+
+    /** A luggage kart for a ferry pier: an industrial single on a sliding sub-frame. */
+    @Test
+    void pierPorter_fromTheFirstScreenToACradleWithoutAStop(FxRobot robot, @TempDir Path folder) throws IOException {
+        Hand hand = new Hand(robot);
+        toFloor(robot, "cargo");
+        hand.clicks += 3;
+        hand.type("#floor-wheelbase", "1450");
+        hand.type("#engine-name", "Dunlin 270");
+        hand.type("#engine-length", "380");
+        hand.type("#engine-width", "330");
+        hand.type("#engine-height", "390");
+        hand.type("#engine-power", "6.3 kW");
+        hand.type("#engine-mass", "26 kg");
+        hand.type("#begin-name", "Pier porter");
+        hand.press("#begin-job");
+        settled();
+        hand.sheet(Step.DONOR, "engine");
+        hand.choose("#output-turn", Turn.ANTICLOCKWISE);
+        for (String boss : List.of("B1", "B2", "B3", "B4")) {
+            hand.choose("#boss", boss);
+            hand.enterInSheet("#boss-thread", "M8x1.25");
+            hand.enterInSheet("#boss-depth", "24");
+        }
+        hand.sheet(Step.CRADLE, "cradles");
+        hand.press("#propose-run");
+        until(() -> robot.lookup("#propose-take-2").tryQuery().isPresent());
+        click(robot, "#propose-take-2");
+        hand.clicks++;
+        settled();
+        assertThat(desk.session().job().cradle().details()).anyMatch(Detail.Slide.class::isInstance);
+        assertThat(desk.examination().findings()).noneMatch(each -> each.severity() == Severity.STOP);
+        Path file = folder.resolve("pier-porter" + JobStore.EXTENSION);
+        robot.interact(() -> window.files().saveAs(file));
+        hand.clicks += 2;
+        hand.keys += 12;
+        Job saved = new JobStore(Clock.systemUTC()).open(file).job();
+        assertThat(saved).isEqualTo(desk.session().job());
+        assertThat(saved.name()).isEqualTo("Pier porter");
+        // Half an hour by hand at ten seconds a click and one a key would allow four times as many.
+        assertThat(hand.clicks).isLessThanOrEqualTo(45);
+        assertThat(hand.keys).isLessThanOrEqualTo(230);
     }
 }

@@ -40,8 +40,13 @@ final class KartPlan implements FramePlan {
         draft.pair("E", Math.max(base, seat + 0.2), 0.6 * half, rail);
         draft.pair("G", 0, half, tyre);
         draft.sides("rail", "A", "B", "C", "D", "E");
-        draft.cross("rear cross tube", "A");
-        draft.cross("seat cross tube", "C");
+        // The engine's mount clamps to two rails that run side by side.
+        double inner = Math.min(draft.get("bay-width") - half, half - 0.03);
+        draft.node("Q", rear, inner, rail);
+        draft.node("R", seat, inner, rail);
+        draft.tube("rear cross tube", "AL", "Q", "AR");
+        draft.tube("seat cross tube", "CL", "R", "CR");
+        draft.tube("engine rail", "Q", "R");
         draft.cross("pedal cross tube", "D");
         draft.cross("front cross tube", "E");
         draft.sides("axle hanger", "B", "G");

@@ -52,7 +52,7 @@ final class SkidPlan implements FramePlan {
                 Category.FIXED,
                 new Vec3(centre + 0.05, 0, shaft),
                 new Vec3((length - bay) / 2 - 0.06, Math.min(0.2, half), draft.get("shaft")));
-        draft.standsOn(new Foot(new BondedPad(0.045, foot, 40, Elastomer.RUBBER), 0.1), FrameDraft.both("A", "G"));
+        draft.standsOn(new Foot(new BondedPad(0.034, foot, 40, Elastomer.RUBBER), 0.1), FrameDraft.both("A", "G"));
         draft.carries(
                 "driven machine",
                 HostMass.Sort.DRIVEN_MACHINE,

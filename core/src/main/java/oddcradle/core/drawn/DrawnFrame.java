@@ -79,15 +79,33 @@ public final class DrawnFrame {
                 : Optional.empty();
         frame.put(node, to);
         twin.ifPresent(id -> frame.put(id, mirror(to)));
-        frame.nodes.stream()
+        frame.requireAlone(node, twin, to);
+        return frame.host();
+    }
+
+    /**
+     * A node more, or one of that name somewhere else.
+     *
+     * @param at host axes, m
+     * @throws InvalidValue if it would lie on another node
+     */
+    public static Host withNode(Job job, String node, Vec3 at) {
+        DrawnFrame frame = new DrawnFrame(job);
+        frame.nodes.removeIf(each -> each.id().equals(node));
+        frame.nodes.add(new Node(node, new Anchor.At(at)));
+        frame.requireAlone(node, Optional.empty(), at);
+        return frame.host();
+    }
+
+    private void requireAlone(String node, Optional<String> twin, Vec3 to) {
+        nodes.stream()
                 .filter(each -> !each.id().equals(node)
                         && twin.filter(each.id()::equals).isEmpty())
-                .filter(each -> frame.place(each.id()).distanceTo(to) < SHORTEST / 10)
+                .filter(each -> place(each.id()).distanceTo(to) < SHORTEST / 10)
                 .findFirst()
                 .ifPresent(each -> {
                     throw new InvalidValue("place", "is where node " + each.id() + " is already");
                 });
-        return frame.host();
     }
 
     private Host host() {

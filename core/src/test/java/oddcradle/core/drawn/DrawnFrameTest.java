@@ -90,6 +90,10 @@ class DrawnFrameTest {
         assertThatThrownBy(() -> DrawnFrame.moved(JOB, "BL", other, false))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("BR");
+        assertThatThrownBy(() -> DrawnFrame.withNode(JOB, "X1", other))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("BR");
+        assertThat(DrawnFrame.withNode(JOB, "X1", other.plus(Vec3.Z)).places()).containsKey("X1");
     }
 
     @Test

@@ -208,6 +208,10 @@ class BeginTest extends WindowDriver {
         fill(robot, "#own-material-yield-strength", "210 MPa");
         click(robot, "#own-material-take");
         settled();
+        fill(robot, "#own-material-called", "bed-frame steel");
+        fill(robot, "#own-material-yield-strength", "350 MPa");
+        click(robot, "#own-material-take");
+        assertThat(text(robot, "#own-material-problem")).contains("taken");
         int count = desk.session().job().materials().size();
         assertThat(desk.session().job().materials().get(count - 1).yieldStrength())
                 .isEqualTo(210e6);

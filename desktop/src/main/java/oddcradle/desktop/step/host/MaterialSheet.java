@@ -108,9 +108,13 @@ final class MaterialSheet extends VBox {
         TextField yield = form.text("yield strength", "235 MPa");
         TextField ultimate = form.text("ultimate strength", "empty where nobody knows");
         return form.button("Put it with the others", () -> {
+            String name = called.getText().strip();
+            if (job().materials().stream().anyMatch(each -> each.name().equals(name))) {
+                throw new InvalidValue("called", "is \"" + name + "\", which is taken; choose another name");
+            }
             boolean steel = sort.getValue().equals("steel");
             add(new Material(
-                    called.getText().strip(),
+                    name,
                     steel ? STEEL_MODULUS : ALLOY_MODULUS,
                     steel ? STEEL_POISSON : ALLOY_POISSON,
                     steel ? STEEL_DENSITY : ALLOY_DENSITY,

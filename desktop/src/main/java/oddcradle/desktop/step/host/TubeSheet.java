@@ -17,9 +17,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.drawn.DrawnFrame;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.host.Host;
-import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Condition;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
@@ -178,10 +178,8 @@ final class TubeSheet extends VBox {
         }
         Vec3 at = new Vec3(rows.get(0).get(0), rows.get(0).get(1), rows.get(0).get(2));
         String id = node.getValue();
-        List<Node> nodes = host().nodes().stream()
-                .map(each -> each.id().equals(id) ? new Node(id, new Anchor.At(at)) : each)
-                .toList();
-        desk.session().apply(new BodyEdit.ChangeHost(host().withNodes(nodes), "node " + id, "node." + id));
+        Host moved = DrawnFrame.moved(desk.session().job(), id, at, false);
+        desk.session().apply(new BodyEdit.ChangeHost(moved, "node " + id, "node." + id));
     }
 
     private Form nodeForm() {
@@ -189,12 +187,9 @@ final class TubeSheet extends VBox {
         TextField id = form.text("called", "ML2");
         TextField at = form.text("at", "forward left up: 480 330 220");
         return form.button("Set the node", () -> {
-            Node node = new Node(id.getText().strip(), new Anchor.At(Places.one(at.getText(), desk.units())));
-            List<Node> nodes = new ArrayList<>(host().nodes());
-            nodes.removeIf(each -> each.id().equals(node.id()));
-            nodes.add(node);
-            desk.session()
-                    .apply(new BodyEdit.ChangeHost(host().withNodes(nodes), "node " + node.id(), "node." + node.id()));
+            String name = id.getText().strip();
+            Host with = DrawnFrame.withNode(desk.session().job(), name, Places.one(at.getText(), desk.units()));
+            desk.session().apply(new BodyEdit.ChangeHost(with, "node " + name, "node." + name));
         });
     }
 

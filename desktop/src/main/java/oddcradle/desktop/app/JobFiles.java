@@ -27,6 +27,7 @@ import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.EmptyBench;
+import oddcradle.files.job.JobCodec;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.job.Recovered;
@@ -96,7 +97,7 @@ public final class JobFiles implements BeginPane.Answers {
 
     @Override
     public void begin(Job job) {
-        openNew(EmptyBench.load().withJob(job));
+        openNew(JobCodec.fresh(job));
     }
 
     @Override

@@ -12,14 +12,24 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import oddcradle.core.drawn.DrawnFrame;
+import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.removal.Removal;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
+import oddcradle.files.job.JobCodec;
 import oddcradle.files.job.Recovered;
 import oddcradle.files.job.UnsavedJobs;
 import org.junit.jupiter.api.Test;
@@ -261,5 +271,91 @@ class JobSessionTest {
         assertThatThrownBy(() -> session.open(file)).isInstanceOf(IOException.class);
         assertThat(session.job()).isEqualTo(before);
         assertThat(session.undoLabelProperty().get()).isPresent();
+    }
+
+    /** Any one change, of kinds that touch every part of the job. */
+    private static JobEdit anyEdit(Job job, Random random) {
+        List<String> nodes = List.copyOf(job.host().places().keySet());
+        String node = nodes.get(random.nextInt(nodes.size()));
+        List<String> bosses = job.donor().bosses().stream().map(Boss::id).toList();
+        Vec3 little = new Vec3(random.nextGaussian(), random.nextGaussian(), random.nextGaussian()).times(0.01);
+        return switch (random.nextInt(8)) {
+            case 0 -> new JobEdit.MoveSeat(little);
+            case 1 -> new JobEdit.SetName("job " + random.nextInt(1000));
+            case 2 ->
+                new BodyEdit.ChangeHost(
+                        DrawnFrame.moved(
+                                job, node, job.host().places().get(node).plus(little), random.nextBoolean()),
+                        "node",
+                        "node");
+            case 3 -> {
+                DrawnFrame.Drawn drawn = DrawnFrame.tube(
+                        job,
+                        new TubeEnd.AtNode(node),
+                        new TubeEnd.Free(little.times(50)),
+                        job.host().members().get(0).section(),
+                        job.materials().get(0).name(),
+                        random.nextBoolean());
+                yield new BodyEdit.ChangeHost(drawn.host(), "tube", "tube");
+            }
+            case 4 -> new ReplaceJob(Removal.ofNode(job, node).job(), "take a node away");
+            case 5 ->
+                new ReplaceJob(
+                        Removal.ofBoss(job, bosses.get(random.nextInt(bosses.size())))
+                                .job(),
+                        "take a boss away");
+            case 6 -> new JobEdit.HoldSeat(Freedom.values()[random.nextInt(6)], random.nextBoolean());
+            default ->
+                new BodyEdit.ChangeDonor(
+                        job.donor().withName("engine " + random.nextInt(1000)), "name of the engine", "donor.name");
+        };
+    }
+
+    @Test
+    void fiveHundredEdits_undoneAndRedoneInAnyOrder_comeBackByteForByte() {
+        Random random = new Random(16);
+        List<byte[]> states = new ArrayList<>(
+                List.of(JobCodec.write(session.documentProperty().get())));
+        int at = 0;
+        int edits = 0;
+        while (edits < 500) {
+            int what = random.nextInt(5);
+            if (what == 0 && at > 0) {
+                session.undo();
+                at--;
+            } else if (what == 1 && at < states.size() - 1) {
+                session.redo();
+                at++;
+            } else {
+                Job before = session.job();
+                clock.goOn(Duration.ofSeconds(2));
+                try {
+                    session.apply(anyEdit(before, random));
+                } catch (InvalidValue refused) {
+                    assertThat(session.job()).isEqualTo(before);
+                }
+                if (!session.job().equals(before)) {
+                    states.subList(at + 1, states.size()).clear();
+                    states.add(JobCodec.write(session.documentProperty().get()));
+                    at++;
+                }
+                edits++;
+            }
+            assertThat(JobCodec.write(session.documentProperty().get())).isEqualTo(states.get(at));
+            // So that bosses and nodes do not run out.
+            if (session.job().donor().bosses().size() < 2
+                    || session.job().host().nodes().size() < 4) {
+                while (at > 0) {
+                    session.undo();
+                    at--;
+                }
+                assertThat(JobCodec.write(session.documentProperty().get())).isEqualTo(states.get(0));
+            }
+        }
+        while (at < states.size() - 1) {
+            session.redo();
+            at++;
+        }
+        assertThat(JobCodec.write(session.documentProperty().get())).isEqualTo(states.get(at));
     }
 }

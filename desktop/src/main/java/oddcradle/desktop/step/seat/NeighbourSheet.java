@@ -28,7 +28,7 @@ final class NeighbourSheet extends VBox {
     NeighbourSheet(Desk desk) {
         super(6);
         this.desk = desk;
-        setId("follows");
+        told.setId("follows");
         forms = new NeighbourForms(desk);
         getChildren().addAll(told, forms);
     }

@@ -161,49 +161,39 @@ final class FrameDraft {
     void axle(double height, double sprocketLeft, double tyreRadius, double load, double grip, String... bearings) {
         end = new DrivenEnd(
                 new Vec3(0, 0, height), Vec3.Y, sprocketLeft, 41, List.of(bearings), tyreRadius, load, grip, 0.015875);
-        line = new Line(
-                new Datum(
-                        Datum.Rule.DRIVE_PLANE,
-                        "the axle sprocket is where it is; everything follows the chain",
-                        Optional.empty(),
-                        Optional.empty()),
-                List.of(new Stage.Chain("S1", "chain", 0.015875, 14, 41, 22_000, 0.015, EFFICIENCY)),
-                List.of(),
-                DYNAMIC,
-                Optional.of(new LineEnd.Road(0.9, 0.03, Optional.empty())),
-                Optional.empty());
+        Stage chain = new Stage.Chain("S1", "chain", 0.015875, 14, 41, 22_000, 0.015, EFFICIENCY);
+        drive(
+                Datum.of(Datum.Rule.DRIVE_PLANE, "the axle sprocket is where it is; everything follows the chain"),
+                List.of(chain),
+                new LineEnd.Road(0.9, 0.03, Optional.empty()));
     }
 
     /** A driven machine whose shaft points rearward. */
     void coupledTo(LineEnd.Generator machine, Vec3 shaftEnd, String... bearings) {
         end = new DrivenEnd(shaftEnd, Vec3.X, 0, 0, List.of(bearings), 0, 0, 0, 0.0);
-        line = new Line(
-                new Datum(
+        drive(
+                Datum.of(
                         Datum.Rule.SHAFT_COAXIAL,
-                        "the driven machine is bolted down first; the engine is lined up with it",
-                        Optional.empty(),
-                        Optional.empty()),
+                        "the driven machine is bolted down first; the engine is lined up with it"),
                 List.of(new Stage.Coupling("S1", "rubber coupling", 0.0005, Math.toRadians(1), 0)),
-                List.of(),
-                DYNAMIC,
-                Optional.of(machine),
-                Optional.empty());
+                machine);
     }
 
     /** A propeller on the engine itself, on the line that the designer wants. */
     void propeller(LineEnd.Propeller propeller, Vec3 flange, String... bearings) {
         end = new DrivenEnd(flange, Vec3.X, 0, 0, List.of(bearings), 0, 0, 0, 0.0);
-        line = new Line(
+        drive(
                 new Datum(
                         Datum.Rule.THRUST_LINE,
                         "the designer's thrust line; written down before the mount is drawn",
                         Optional.empty(),
                         Optional.of(new Datum.Thrust(flange, 0, 0, Math.toRadians(0.5)))),
                 List.of(),
-                List.of(),
-                DYNAMIC,
-                Optional.of(propeller),
-                Optional.empty());
+                propeller);
+    }
+
+    private void drive(Datum datum, List<Stage> stages, LineEnd driven) {
+        line = new Line(datum, stages, List.of(), DYNAMIC, Optional.of(driven), Optional.empty());
     }
 
     PlannedMachine machine(String name, HostPlan plan) {

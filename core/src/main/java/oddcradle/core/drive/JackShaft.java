@@ -144,20 +144,21 @@ public record JackShaft(
 
     /** With its wheels packed elsewhere: places of both along the axis, m. */
     public JackShaft withWheels(double driven, double driver) {
-        return like(od, driven, driver, drivenMass, driverMass);
+        return like(od, driven, driver, drivenMass, driverMass, bearingNodes);
     }
 
     /** Outside diameter, m. */
     public JackShaft withOd(double other) {
-        return like(other, drivenAt, driverAt, drivenMass, driverMass);
+        return like(other, drivenAt, driverAt, drivenMass, driverMass, bearingNodes);
     }
 
     /** With wheels of other masses, kg. */
     public JackShaft withMasses(double driven, double driver) {
-        return like(od, drivenAt, driverAt, driven, driver);
+        return like(od, drivenAt, driverAt, driven, driver, bearingNodes);
     }
 
-    private JackShaft like(double diameter, double driven, double driver, double heavyDriven, double heavyDriver) {
+    private JackShaft like(
+            double diameter, double driven, double driver, double heavyDriven, double heavyDriver, List<String> nodes) {
         return new JackShaft(
                 id,
                 label,
@@ -172,7 +173,7 @@ public record JackShaft(
                 keyDepth,
                 keyWidth,
                 yield,
-                bearingNodes,
+                nodes,
                 heavyDriven,
                 heavyDriver,
                 bearingStiffness);
@@ -180,24 +181,7 @@ public record JackShaft(
 
     /** On other nodes of the frame; none where the frame is not to feel it. */
     public JackShaft standingOn(List<String> nodes) {
-        return new JackShaft(
-                id,
-                label,
-                point,
-                axis,
-                od,
-                bore,
-                drivenAt,
-                driverAt,
-                bearings,
-                bearingRating,
-                keyDepth,
-                keyWidth,
-                yield,
-                nodes,
-                drivenMass,
-                driverMass,
-                bearingStiffness);
+        return like(od, drivenAt, driverAt, drivenMass, driverMass, nodes);
     }
 
     /** Places along it are measured from its point; without bearings theirs read 0. */

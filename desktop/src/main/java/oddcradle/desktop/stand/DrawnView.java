@@ -140,6 +140,13 @@ final class DrawnView extends Pane {
         return pixels(view.flat(point));
     }
 
+    /** Slides the drawing by pixels and comes nearer, by keys. */
+    void move(double right, double down, double nearer) {
+        slide = slide.add(right, down);
+        zoom = Math.max(0.2, Math.min(40, zoom / nearer));
+        draw();
+    }
+
     /** What a drag moves; where it takes nothing the view itself moves. */
     void holdBy(Hold newHold) {
         this.hold = newHold;

@@ -123,6 +123,12 @@ final class ShadedView extends Pane {
         place();
     }
 
+    /** Circles the machine and comes nearer, by keys. */
+    void turn(double yaw, double pitch, double nearer) {
+        turnedByHand = true;
+        look(camera.orbited(yaw, pitch).zoomed(nearer));
+    }
+
     /** Looks at a ball; a view the user has turned stays unless {@code again}. */
     void frame(Vec3 centre, double radius, boolean again) {
         if (again) {

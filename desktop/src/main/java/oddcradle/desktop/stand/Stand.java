@@ -55,6 +55,12 @@ public final class Stand extends BorderPane {
     /** Radius of the ball around the donor that is looked at, m. */
     private static final double DONOR_ROOM = 0.46;
 
+    /** What one key does to the view: rad, a ratio, pixels. */
+    private static final double STEP_TURN = Math.toRadians(6);
+
+    private static final double STEP_NEARER = 1.15;
+    private static final double STEP_SLIDE = 40;
+
     private final Desk desk;
     private final Palette palette;
     private final Optional<ShadedView> shaded;
@@ -296,7 +302,8 @@ public final class Stand extends BorderPane {
                                 ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
                                 : "Click picks a part · drag the picked tube by its end · Delete takes what is picked · drag turns, wheel nears";
             case CRADLE -> "Click picks a part · pull a tube by its end · drag turns, right button slides, wheel nears";
-            default -> "Click picks a part, double click goes to it · drag turns, right button slides, wheel nears";
+            default ->
+                "Click picks a part, double click goes to it · drag or arrow keys turn, right button slides, wheel or PgUp nears";
         };
     }
 
@@ -316,6 +323,13 @@ public final class Stand extends BorderPane {
         refresh();
     }
 
+    /** Arrows go round the machine, or along a drawing; page keys come nearer and go away. */
+    private void turnView(Vec3 direction) {
+        double nearer = Math.pow(STEP_NEARER, -direction.z());
+        shaded.ifPresent(view -> view.turn(-direction.y() * STEP_TURN, direction.x() * STEP_TURN, nearer));
+        drawnNow().forEach(view -> view.move(direction.y() * STEP_SLIDE, direction.x() * STEP_SLIDE, nearer));
+    }
+
     private void key(KeyEvent event) {
         Vec3 direction =
                 switch (event.getCode()) {
@@ -330,8 +344,9 @@ public final class Stand extends BorderPane {
         if (!direction.equals(Vec3.ZERO) && !event.isShortcutDown()) {
             if (desk.stepProperty().get() == Step.SEAT) {
                 desk.nudge(direction, event.isShiftDown() ? FINE : 1);
+            } else {
+                turnView(direction);
             }
-            // At other steps too: an arrow would carry the keyboard away.
             event.consume();
         }
     }

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
@@ -103,8 +104,13 @@ class KeyboardTest extends WindowDriver {
         double before = desk.session().job().seat().value(Freedom.FORWARD);
         robot.interact(() -> desk.goTo(Step.LOAD));
         focus(robot, "#stand");
+        Bounds placed = robot.lookup("#drawn-from-left .chalk-dot").query().getBoundsInParent();
         robot.type(KeyCode.UP, KeyCode.UP);
         assertThat(desk.session().job().seat().value(Freedom.FORWARD)).isEqualTo(before);
+        // They move the view instead.
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#drawn-from-left .chalk-dot").query().getBoundsInParent())
+                .isNotEqualTo(placed);
         robot.interact(
                 () -> desk.pickingProperty().set(Optional.of(new Desk.Picking("the left front lug", point -> {}))));
         assertThat(text(robot, ".stand-hint")).contains("left front lug").contains("Esc");

@@ -144,9 +144,10 @@ public record FirstFit(Aabb bay, Vec3 underside, Map<BoxSide, SideRoom> sides, d
                 .toList();
     }
 
-    /** The tightest side. */
+    /** The tightest side of those that need room. */
     public SideRoom tightest() {
         return sides.values().stream()
+                .filter(each -> each.needed() > 0)
                 .min(Comparator.comparingDouble(SideRoom::spare))
                 .orElseThrow();
     }

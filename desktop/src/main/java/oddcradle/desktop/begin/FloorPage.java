@@ -25,6 +25,7 @@ import oddcradle.core.begin.FloorMeasure;
 import oddcradle.core.begin.MachineFamily;
 import oddcradle.core.begin.NewJob;
 import oddcradle.core.begin.PlannedMachine;
+import oddcradle.core.drive.LineEnd;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Cycle;
@@ -151,12 +152,15 @@ final class FloorPage extends BorderPane {
                         size("length", "length, fore and aft", EngineBox::length, v -> engine.ofLength(v)),
                         size("width", "width", EngineBox::width, v -> engine.withWidth(v)),
                         size("height", "height", EngineBox::height, v -> engine.ofHeight(v)),
-                        size("shaft-up", "underside to output shaft", EngineBox::shaftUp, v -> engine.withShaftUp(v)),
-                        size(
-                                "shaft-ahead",
-                                "rear face to a shaft across",
-                                EngineBox::shaftAhead,
-                                v -> engine.withShaftAhead(v)));
+                        size("shaft-up", "underside to output shaft", EngineBox::shaftUp, v -> engine.withShaftUp(v)));
+        if (family.machine(name, plan).end() instanceof LineEnd.Road) {
+            body.getChildren()
+                    .add(size(
+                            "shaft-ahead",
+                            "rear face to a shaft across",
+                            EngineBox::shaftAhead,
+                            v -> engine.withShaftAhead(v)));
+        }
         body.getChildren()
                 .add(choice(
                         "engine-pipe",

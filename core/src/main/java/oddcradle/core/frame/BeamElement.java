@@ -1,7 +1,6 @@
 package oddcradle.core.frame;
 
 import oddcradle.core.material.Material;
-import oddcradle.core.math.Roots;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
 
@@ -13,6 +12,8 @@ import oddcradle.core.section.Section;
 final class BeamElement {
     private static final double VERTICAL = 1e-6;
     private static final int STATIONS = 10;
+    private static final int ROUNDS = 3;
+    private static final double NEARER = 12;
 
     final FrameMember member;
     final int nodeI;
@@ -236,19 +237,42 @@ final class BeamElement {
         return 4 * member.section().bendingStress(w[2] * eighth, w[1] * eighth) > Math.abs(atI - atJ);
     }
 
-    /** Share of the length with the greatest stress: the best of some stations, then sought between its neighbours. */
+    /**
+     * Share of the length with the greatest stress: the best of some stations, then the top of the parabola through it and two
+     * neighbours, ever nearer ones. The stress of a spread load is all but a parabola along a tube, so that three rounds leave nothing over.
+     */
     private double peakPlace(double[] f, double[] w) {
-        int best = 0;
+        double best = 0;
         double greatest = -1;
         for (int k = 0; k <= STATIONS; k++) {
-            double stress = stressAt(f, w, length * k / STATIONS);
+            double share = (double) k / STATIONS;
+            double stress = stressAt(f, w, length * share);
             if (stress > greatest) {
                 greatest = stress;
-                best = k;
+                best = share;
             }
         }
-        double low = Math.max(0, (best - 1.0) / STATIONS);
-        double high = Math.min(1, (best + 1.0) / STATIONS);
-        return Roots.greatest(low, high, 1e-5, share -> stressAt(f, w, share * length));
+        double step = 1.0 / STATIONS;
+        for (int round = 0; round < ROUNDS; round++) {
+            double left = Math.max(0, best - step);
+            double right = Math.min(1, best + step);
+            double middle = (left + right) / 2;
+            double below = stressAt(f, w, left * length);
+            double here = stressAt(f, w, middle * length);
+            double above = stressAt(f, w, right * length);
+            double curved = below - 2 * here + above;
+            if (curved >= 0) {
+                return best;
+            }
+            double top = middle + (right - left) / 4 * (below - above) / curved;
+            double place = Math.max(left, Math.min(right, top));
+            double stress = stressAt(f, w, place * length);
+            if (stress > greatest) {
+                greatest = stress;
+                best = place;
+            }
+            step /= NEARER;
+        }
+        return best;
     }
 }

@@ -1,7 +1,6 @@
 package oddcradle.core.begin;
 
 import oddcradle.core.math.Guard;
-import oddcradle.core.units.Kind;
 
 /**
  * One measure that a machine is drawn from.
@@ -17,9 +16,5 @@ public record FloorMeasure(String id, String label, double usual, double least, 
         Guard.named("id", id);
         Guard.named("label", label);
         Guard.within("usual", usual, least, most, "m");
-    }
-
-    public Kind kind() {
-        return Kind.LENGTH;
     }
 }

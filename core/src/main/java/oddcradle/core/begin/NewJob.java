@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.catalog.StockMaterial;
 import oddcradle.core.drive.LineEnd;
-import oddcradle.core.geometry.Aabb;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
 import oddcradle.core.job.cradle.Cradle;
@@ -106,10 +105,5 @@ public final class NewJob {
                         || machine.host().members().stream()
                                 .anyMatch(tube -> tube.material().equals(each.name())))
                 .toList();
-    }
-
-    /** The bay of a machine as its measures make it, host axes. */
-    public static Aabb bay(MachineFamily family, HostPlan plan) {
-        return family.machine(family.words(), plan).bay();
     }
 }

@@ -30,11 +30,6 @@ public record StockMaterial(
         return ALL;
     }
 
-    /** The one of a name; empty where the shop has another. */
-    public static Optional<StockMaterial> named(String name) {
-        return ALL.stream().filter(each -> each.material.name().equals(name)).findFirst();
-    }
-
     private static List<StockMaterial> load() {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()

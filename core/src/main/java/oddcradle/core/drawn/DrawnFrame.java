@@ -69,7 +69,7 @@ public final class DrawnFrame {
      *
      * @param to host axes, m
      * @param mirrored whether its twin on the other side goes along
-     * @throws InvalidValue if it would lie on another node
+     * @throws InvalidValue if it or its twin would lie on another node, or the two on each other
      */
     public static Host moved(Job job, String node, Vec3 to, boolean mirrored) {
         DrawnFrame frame = new DrawnFrame(job);
@@ -79,7 +79,8 @@ public final class DrawnFrame {
                 : Optional.empty();
         frame.put(node, to);
         twin.ifPresent(id -> frame.put(id, mirror(to)));
-        frame.requireAlone(node, twin, to);
+        frame.requireAlone(node);
+        twin.ifPresent(frame::requireAlone);
         return frame.host();
     }
 
@@ -93,15 +94,13 @@ public final class DrawnFrame {
         DrawnFrame frame = new DrawnFrame(job);
         frame.nodes.removeIf(each -> each.id().equals(node));
         frame.nodes.add(new Node(node, new Anchor.At(at)));
-        frame.requireAlone(node, Optional.empty(), at);
+        frame.requireAlone(node);
         return frame.host();
     }
 
-    private void requireAlone(String node, Optional<String> twin, Vec3 to) {
+    private void requireAlone(String node) {
         nodes.stream()
-                .filter(each -> !each.id().equals(node)
-                        && twin.filter(each.id()::equals).isEmpty())
-                .filter(each -> place(each.id()).distanceTo(to) < SHORTEST / 10)
+                .filter(each -> !each.id().equals(node) && place(each.id()).distanceTo(place(node)) < SHORTEST / 10)
                 .findFirst()
                 .ifPresent(each -> {
                     throw new InvalidValue("place", "is where node " + each.id() + " is already");

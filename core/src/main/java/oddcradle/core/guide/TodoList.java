@@ -2,7 +2,6 @@ package oddcradle.core.guide;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
@@ -36,11 +35,6 @@ public final class TodoList {
         list.host();
         list.fitting();
         return List.copyOf(list.todos);
-    }
-
-    /** The first that is not done; empty where all is. */
-    public static Optional<Todo> next(Examination examination) {
-        return of(examination).stream().filter(each -> !each.done()).findFirst();
     }
 
     private void add(Step step, String sheet, String words, boolean done) {

@@ -62,6 +62,10 @@ public record Removal(Job job, List<String> along) {
         if (isNamed(job.cradle(), node)) {
             work.becomesCradleNode(node);
         } else {
+            job.line().shafts().stream()
+                    .filter(shaft -> shaft.bearingNodes().contains(node))
+                    .forEach(
+                            shaft -> work.along("the bearings of the " + shaft.label() + " stand on no node any more"));
             work.line(line -> line.withStages(
                     line.stages(),
                     line.shafts().stream()

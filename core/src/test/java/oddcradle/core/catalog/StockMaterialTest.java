@@ -10,7 +10,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class StockMaterialTest {
     private static StockMaterial named(String name) {
-        return StockMaterial.named(name).orElseThrow();
+        return StockMaterial.all().stream()
+                .filter(each -> each.material().name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -106,6 +106,17 @@ class DrawnFrameTest {
         assertThat(right).isEqualTo(new Vec3(left.x(), -left.y(), left.z()));
     }
 
+    @Test
+    void twinsThatWouldMeetInTheMiddle_areRefused() {
+        Vec3 from = JOB.host().places().get("CL");
+        Vec3 middle = new Vec3(from.x(), 0, from.z());
+        assertThatThrownBy(() -> DrawnFrame.moved(JOB, "CL", middle, true))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("CR");
+        // Alone it may go there.
+        assertThat(DrawnFrame.moved(JOB, "CL", middle, false).places()).containsEntry("CL", middle);
+    }
+
     /** Whatever a hand draws, the frame stays one: ids are unique, no tube is without length, old tubes keep their run. */
     @Property(tries = 200)
     void anyDrawing_leavesAWholeFrame(@ForAll long seed) {

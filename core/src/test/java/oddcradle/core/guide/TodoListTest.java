@@ -33,7 +33,7 @@ class TodoListTest {
 
     @Test
     void engineOnTheFloor_comesFirst() {
-        assertThat(TodoList.next(Examination.of(begun())).orElseThrow().words()).isEqualTo("weigh the engine");
+        assertThat(open(begun())).first().isEqualTo("weigh the engine");
         // A box without mounts: nothing past the seat can be done yet.
         assertThat(TodoList.of(Examination.of(begun())).stream()
                         .filter(each -> each.step().number() >= Step.CRADLE.number()))

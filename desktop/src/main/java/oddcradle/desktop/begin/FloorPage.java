@@ -108,7 +108,7 @@ final class FloorPage extends BorderPane {
             QuantityField field = number(
                     "floor-" + measure.id(),
                     measure.label(),
-                    measure.kind(),
+                    Kind.LENGTH,
                     () -> plan.measures().get(measure.id()),
                     value -> family.machine(name, plan.with(measure.id(), value)),
                     value -> plan = plan.with(measure.id(), value));

@@ -13,6 +13,7 @@ import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostPlan;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.Kind;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.WordField;
@@ -88,7 +89,7 @@ final class SizeSheet extends VBox {
         for (FloorMeasure measure :
                 MachineFamily.find(plan.family()).orElseThrow().measures()) {
             QuantityField field = new QuantityField(
-                    "size-" + measure.id(), measure.label(), measure.kind(), value -> change(measure, value));
+                    "size-" + measure.id(), measure.label(), Kind.LENGTH, value -> change(measure, value));
             field.getStyleClass().add("long-named");
             field.show(plan.measures().get(measure.id()), desk.units());
             fields.add(field);

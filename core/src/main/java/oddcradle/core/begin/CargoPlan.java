@@ -43,9 +43,7 @@ final class CargoPlan implements FramePlan {
         draft.cross("rear cross member", "A");
         draft.cross("bay front cross member", "D");
         draft.cross("front cross member", "F");
-        draft.pair("G", 0, half, tyre < rail - height ? rail - height : tyre);
-        draft.sides("axle bracket", "B", "G");
-        draft.sides("bracket brace", "A", "G");
+        String[] bearings = draft.axleHangers("B", "A", tyre, height);
         double low = rail + height / 2;
         double deck = low + draft.get("bay-height");
         draft.bay(new Vec3(rear + 0.02, 0.02 - half, low), new Vec3(front - 0.02, half - 0.02, deck));
@@ -57,7 +55,7 @@ final class CargoPlan implements FramePlan {
         draft.wheel("right rear tyre", 0, -half - 0.22, tyre, 0.2);
         draft.wheel("left front tyre", base, half + 0.2, 0.8 * tyre, 0.15);
         draft.wheel("right front tyre", base, -half - 0.2, 0.8 * tyre, 0.15);
-        draft.stands(FrameDraft.both("G"));
+        draft.stands(bearings);
         draft.rests(FrameDraft.both("E"));
         draft.carries("driver", HostMass.Sort.PERSON, 85, new Vec3(seat, 0, low + 0.4), FrameDraft.both("D", "E"));
         draft.carries(
@@ -68,7 +66,7 @@ final class CargoPlan implements FramePlan {
                 150,
                 new Vec3((rear + front) / 2, 0, deck + 0.2),
                 FrameDraft.both("C", "D"));
-        draft.axle(tyre < rail - height ? rail - height : tyre, 0.3 * half, tyre, 2500, 0.7, "GL", "GR");
+        draft.axle(tyre, 0.3 * half, tyre, 2500, 0.7, bearings);
         draft.square("engine bay", "CL", "CR", "DR", "DL");
         draft.dimension("wheelbase", Vec3.ZERO, new Vec3(base, 0, 0));
         draft.dimension("width", new Vec3(front, half, rail), new Vec3(front, -half, rail));

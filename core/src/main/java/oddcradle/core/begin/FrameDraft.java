@@ -114,6 +114,24 @@ final class FrameDraft {
         keepOuts.add(KeepOut.still("K" + (keepOuts.size() + 1), label, category, List.of(solid)));
     }
 
+    /**
+     * The axle's bearings on both sides: hung from a pair of the rails and braced to another, or on the rails themselves where the axle
+     * is as good as level with them, for a hanger shorter than a tube is thick is none.
+     *
+     * @param height of the axle, m
+     * @return the nodes of the bearings
+     */
+    String[] axleHangers(String rail, String brace, double height, double thickness) {
+        Vec3 at = nodes.get(rail + "L");
+        if (Math.abs(height - at.z()) < thickness) {
+            return both(rail);
+        }
+        pair("G", at.x(), at.y(), height);
+        sides("axle hanger", rail, "G");
+        sides("hanger brace", brace, "G");
+        return both("G");
+    }
+
     /** Held up and along. */
     void stands(String... at) {
         for (String node : at) {

@@ -38,10 +38,9 @@ final class KartPlan implements FramePlan {
         draft.pair("C", seat, half, rail);
         draft.pair("D", Math.max(base - 0.15, seat + 0.1), half, rail);
         draft.pair("E", Math.max(base, seat + 0.2), 0.6 * half, rail);
-        draft.pair("G", 0, half, tyre);
         draft.sides("rail", "A", "B", "C", "D", "E");
         // The engine's mount clamps to two rails that run side by side.
-        double inner = Math.min(draft.get("bay-width") - half, half - 0.03);
+        double inner = Math.min(draft.get("bay-width") - half, half - 1.5 * draft.get("tube"));
         draft.node("Q", rear, inner, rail);
         draft.node("R", seat, inner, rail);
         draft.tube("rear cross tube", "AL", "Q", "AR");
@@ -49,8 +48,7 @@ final class KartPlan implements FramePlan {
         draft.tube("engine rail", "Q", "R");
         draft.cross("pedal cross tube", "D");
         draft.cross("front cross tube", "E");
-        draft.sides("axle hanger", "B", "G");
-        draft.sides("hanger brace", "C", "G");
+        String[] bearings = draft.axleHangers("B", "C", tyre, draft.get("tube"));
         double low = rail + draft.get("tube") / 2;
         draft.bay(
                 new Vec3(bay, draft.get("tube") / 2 - half, low),
@@ -65,12 +63,12 @@ final class KartPlan implements FramePlan {
         draft.wheel("right rear tyre", 0, -half - 0.16, tyre, 0.18);
         draft.wheel("left front tyre", base, half + 0.16, tyre, 0.13);
         draft.wheel("right front tyre", base, -half - 0.16, tyre, 0.13);
-        draft.stands(FrameDraft.both("G"));
+        draft.stands(bearings);
         draft.rests(FrameDraft.both("E"));
         draft.carries(
                 "driver", HostMass.Sort.PERSON, 80, new Vec3(seat - 0.05, middle, low + 0.25), FrameDraft.both("C"));
         draft.carries("fuel, full", HostMass.Sort.FUEL, 5, new Vec3(base - 0.3, 0, low + 0.12), FrameDraft.both("D"));
-        draft.axle(tyre, -half + 0.08, tyre, 1000, 1.0, "GL", "GR");
+        draft.axle(tyre, -half + 0.08, tyre, 1000, 1.0, bearings);
         draft.square("kart frame", "AL", "AR", "CR", "CL");
         draft.dimension("wheelbase", new Vec3(0, half, 0), new Vec3(base, half, 0));
         draft.dimension("width", new Vec3(seat, half, rail), new Vec3(seat, -half, rail));

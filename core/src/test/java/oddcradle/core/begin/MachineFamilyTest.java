@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -19,9 +20,11 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.host.HostPlan;
+import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -29,6 +32,7 @@ import oddcradle.core.structure.CradleFrame;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class MachineFamilyTest {
     private static Job job(MachineFamily family, HostPlan plan, EngineBox engine) {
@@ -81,6 +85,43 @@ class MachineFamilyTest {
         Job job = job(family, plan, family.engine());
         CradleFrame.Built frame = new CradleFrame.Built(Examination.of(job).frameInput(), Map.of(), Map.of());
         assertThat(frame.alone().flatMap(CradleFrame::standing)).isPresent();
+    }
+
+    /** A stub of a millimetre would be as stiff as a thousand rails, and nobody could weld it. */
+    @ParameterizedTest
+    @ValueSource(doubles = {-0.07, -0.0009, 0, 0.0007, 0.02, 0.09})
+    void axleAboutLevelWithTheRails_hangsOnThemOrFarEnoughOff(double above) {
+        for (MachineFamily family : List.of(MachineFamily.KART, MachineFamily.CARGO)) {
+            double thick = family.usual().measures().getOrDefault("tube", 0.06);
+            double tyre = 0.2;
+            HostPlan plan = family.usual().with("tyre", tyre).with("clearance", tyre - above - thick / 2);
+            Host host = family.machine("any", plan).host();
+            DrivenEnd axle = host.drivenEnd();
+            assertThat(axle.point().z()).isCloseTo(tyre, within(1e-12));
+            for (String bearing : axle.bearings()) {
+                double off = Math.abs(place(host, bearing).z() - tyre);
+                assertThat(off).isLessThan(thick);
+            }
+            assertThat(host.members())
+                    .allSatisfy(tube -> assertThat(shortestPiece(host, tube)).isGreaterThan(0.9 * thick));
+        }
+    }
+
+    private static double shortestPiece(Host host, Member tube) {
+        List<Vec3> through =
+                tube.nodes().stream().map(each -> place(host, each)).toList();
+        return IntStream.range(1, through.size())
+                .mapToDouble(k -> through.get(k).distanceTo(through.get(k - 1)))
+                .min()
+                .orElseThrow();
+    }
+
+    private static Vec3 place(Host host, String node) {
+        return host.nodes().stream()
+                .filter(each -> each.id().equals(node))
+                .map(each -> ((Anchor.At) each.anchor()).point())
+                .findFirst()
+                .orElseThrow();
     }
 
     @ParameterizedTest

@@ -28,7 +28,7 @@ final class Floors {
             List.of("job"),
             List.of("begin", "placement", "report"),
             List.of("drawn", "removal", "structure"),
-            List.of("hardware"),
+            List.of("card", "hardware"),
             List.of("step"),
             List.of("examine"),
             List.of("search"),

@@ -144,26 +144,43 @@ public record JackShaft(
 
     /** With its wheels packed elsewhere: places of both along the axis, m. */
     public JackShaft withWheels(double driven, double driver) {
-        return like(od, driven, driver, drivenMass, driverMass, bearingNodes);
+        return like(label, axis, od, driven, driver, drivenMass, driverMass, bearingNodes);
     }
 
     /** Outside diameter, m. */
     public JackShaft withOd(double other) {
-        return like(other, drivenAt, driverAt, drivenMass, driverMass, bearingNodes);
+        return like(label, axis, other, drivenAt, driverAt, drivenMass, driverMass, bearingNodes);
     }
 
     /** With wheels of other masses, kg. */
     public JackShaft withMasses(double driven, double driver) {
-        return like(od, drivenAt, driverAt, driven, driver, bearingNodes);
+        return like(label, axis, od, drivenAt, driverAt, driven, driver, bearingNodes);
+    }
+
+    /** Under another name. */
+    public JackShaft withLabel(String other) {
+        return like(other, axis, od, drivenAt, driverAt, drivenMass, driverMass, bearingNodes);
+    }
+
+    /** Pointing another way. */
+    public JackShaft withAxis(Vec3 other) {
+        return like(label, other, od, drivenAt, driverAt, drivenMass, driverMass, bearingNodes);
     }
 
     private JackShaft like(
-            double diameter, double driven, double driver, double heavyDriven, double heavyDriver, List<String> nodes) {
+            String called,
+            Vec3 pointing,
+            double diameter,
+            double driven,
+            double driver,
+            double heavyDriven,
+            double heavyDriver,
+            List<String> nodes) {
         return new JackShaft(
                 id,
-                label,
+                called,
                 point,
-                axis,
+                pointing,
                 diameter,
                 bore,
                 driven,
@@ -181,7 +198,7 @@ public record JackShaft(
 
     /** On other nodes of the frame; none where the frame is not to feel it. */
     public JackShaft standingOn(List<String> nodes) {
-        return like(od, drivenAt, driverAt, drivenMass, driverMass, nodes);
+        return like(label, axis, od, drivenAt, driverAt, drivenMass, driverMass, nodes);
     }
 
     /** Places along it are measured from its point; without bearings theirs read 0. */

@@ -1,5 +1,6 @@
 package oddcradle.core.drive;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -51,6 +52,7 @@ public sealed interface Stage extends Measured<Stage> {
      * @param breakingLoad N
      * @param tensionerTravel centre distance that a slide, slot or tensioner can take up, m
      */
+    @RecordBuilder
     record Chain(
             String id,
             String label,
@@ -60,7 +62,7 @@ public sealed interface Stage extends Measured<Stage> {
             double breakingLoad,
             double tensionerTravel,
             double efficiency)
-            implements Stage {
+            implements Stage, StageChainBuilder.With {
         private static final int FEWEST = 6;
         private static final int MOST = 500;
 
@@ -139,6 +141,7 @@ public sealed interface Stage extends Measured<Stage> {
      * @param width at the top, m
      * @param tensionerTravel m
      */
+    @RecordBuilder
     record Belt(
             String id,
             String label,
@@ -150,7 +153,7 @@ public sealed interface Stage extends Measured<Stage> {
             double width,
             double tensionerTravel,
             double efficiency)
-            implements Stage {
+            implements Stage, StageBeltBuilder.With {
         public Belt {
             named(id, label, efficiency);
             Guard.size("driverDiameter", driverDiameter);
@@ -225,6 +228,7 @@ public sealed interface Stage extends Measured<Stage> {
      * @param engageSpeed of the driver at which the belt is gripped, rad/s
      * @param shiftSpeed of the driver while it shifts, rad/s
      */
+    @RecordBuilder
     record Variator(
             String id,
             String label,
@@ -236,7 +240,7 @@ public sealed interface Stage extends Measured<Stage> {
             double engageSpeed,
             double shiftSpeed,
             double efficiency)
-            implements Stage {
+            implements Stage, StageVariatorBuilder.With {
         public Variator {
             named(id, label, efficiency);
             Guard.size("driverLow", driverLow);
@@ -301,7 +305,9 @@ public sealed interface Stage extends Measured<Stage> {
     }
 
     /** Gears in a case of their own, shafts where the case has them. */
-    record Gears(String id, String label, double ratio, boolean reverses, double efficiency) implements Stage {
+    @RecordBuilder
+    record Gears(String id, String label, double ratio, boolean reverses, double efficiency)
+            implements Stage, StageGearsBuilder.With {
         public Gears {
             named(id, label, efficiency);
             Guard.positive("ratio", ratio, "");
@@ -330,8 +336,9 @@ public sealed interface Stage extends Measured<Stage> {
      * @param angularAllowance rad
      * @param torsionalStiffness N m/rad; 0 where nobody knows it
      */
+    @RecordBuilder
     record Coupling(String id, String label, double radialAllowance, double angularAllowance, double torsionalStiffness)
-            implements Stage {
+            implements Stage, StageCouplingBuilder.With {
         public Coupling {
             named(id, label, 1);
             Guard.positive("radialAllowance", radialAllowance, "m");
@@ -385,9 +392,10 @@ public sealed interface Stage extends Measured<Stage> {
      * @param phase angle between the two yokes of the shaft, rad; 0 where they lie in one plane
      * @param largestAngle that a joint takes, rad
      */
+    @RecordBuilder
     record JointShaft(
             String id, String label, boolean constantVelocity, double phase, double largestAngle, double efficiency)
-            implements Stage {
+            implements Stage, StageJointShaftBuilder.With {
         public JointShaft {
             named(id, label, efficiency);
             Guard.within("phase", phase, -Math.PI, Math.PI, "rad");

@@ -1,5 +1,6 @@
 package oddcradle.core.engine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -14,8 +15,10 @@ import oddcradle.core.math.InvalidValue;
  *     even that the crank allows
  * @param pressure absolute over one cycle from firing top dead centre, evenly, measured at full load, Pa; empty where none was
  */
+@RecordBuilder
 public record Combustion(
-        double bore, double compression, Ignition ignition, List<Double> firingAngles, List<Double> pressure) {
+        double bore, double compression, Ignition ignition, List<Double> firingAngles, List<Double> pressure)
+        implements CombustionBuilder.With {
     private static final double SMALLEST = 0.01;
     private static final double LARGEST = 1;
     private static final int FEWEST_SAMPLES = 72;

@@ -1,5 +1,6 @@
 package oddcradle.core.engine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.ToDoubleFunction;
 import oddcradle.core.math.Guard;
 import oddcradle.core.units.Kind;
@@ -23,6 +24,7 @@ import oddcradle.core.units.Kind;
  * @param coverReach how far the clutch and generator covers stand out on each side, m
  * @param fourStroke whether there is a sump with a filter under the case
  */
+@RecordBuilder
 public record EngineShape(
         EngineLayout layout,
         boolean fourStroke,
@@ -37,7 +39,8 @@ public record EngineShape(
         double headLength,
         double lean,
         double bank,
-        double coverReach) {
+        double coverReach)
+        implements EngineShapeBuilder.With {
     /** One of the lengths and angles, by the words a builder measures it under. */
     public enum Dimension {
         CASE_AHEAD("case ahead of crank", Kind.LENGTH, EngineShape::caseAhead),

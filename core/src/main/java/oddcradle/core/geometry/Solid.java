@@ -1,5 +1,6 @@
 package oddcradle.core.geometry;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
@@ -19,7 +20,8 @@ public sealed interface Solid {
     /** Smallest box along the axes that holds the solid. */
     Aabb bounds();
 
-    record Sphere(Vec3 center, double radius) implements Solid {
+    @RecordBuilder
+    record Sphere(Vec3 center, double radius) implements Solid, SolidSphereBuilder.With {
         public Sphere {
             Guard.present("center", center);
             size("radius", radius);
@@ -42,7 +44,8 @@ public sealed interface Solid {
     }
 
     /** All points within {@code radius} of the segment p0 to p1, round ends included. */
-    record Capsule(Vec3 p0, Vec3 p1, double radius) implements Solid {
+    @RecordBuilder
+    record Capsule(Vec3 p0, Vec3 p1, double radius) implements Solid, SolidCapsuleBuilder.With {
         public Capsule {
             Guard.present("p0", p0);
             Guard.present("p1", p1);
@@ -69,7 +72,8 @@ public sealed interface Solid {
     }
 
     /** A round bar with flat ends at p0 and p1. */
-    record Cylinder(Vec3 p0, Vec3 p1, double radius) implements Solid {
+    @RecordBuilder
+    record Cylinder(Vec3 p0, Vec3 p1, double radius) implements Solid, SolidCylinderBuilder.With {
         public Cylinder {
             Guard.present("p0", p0);
             Guard.present("p1", p1);
@@ -111,7 +115,8 @@ public sealed interface Solid {
      * @param half half the size along each of the box's own axes
      * @param pose box axes to the axes it stands in
      */
-    record Box(Vec3 half, Pose pose) implements Solid {
+    @RecordBuilder
+    record Box(Vec3 half, Pose pose) implements Solid, SolidBoxBuilder.With {
         public Box {
             Guard.present("half", half);
             Guard.present("pose", pose);

@@ -1,5 +1,6 @@
 package oddcradle.core.material;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import oddcradle.core.math.Guard;
 
@@ -15,13 +16,15 @@ import oddcradle.core.math.Guard;
  * @param yieldStrength Pa, greater than 0
  * @param ultimateStrength Pa, no less than yield strength; empty where nobody knows it
  */
+@RecordBuilder
 public record Material(
         String name,
         double youngsModulus,
         double poissonRatio,
         double density,
         double yieldStrength,
-        Optional<Double> ultimateStrength) {
+        Optional<Double> ultimateStrength)
+        implements MaterialBuilder.With {
     private static final double LIGHT = 4000;
     private static final double MOST_OVER_YIELD = 10;
 

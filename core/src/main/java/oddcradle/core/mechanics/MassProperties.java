@@ -1,5 +1,6 @@
 package oddcradle.core.mechanics;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -14,7 +15,8 @@ import oddcradle.core.math.Vec3;
  * @param inertia about the centre of gravity, kg m2, with products of inertia as tensor components
  *     ({@code I_xy = -integral x y dm}); symmetric, and no principal moment greater than the sum of the other two
  */
-public record MassProperties(double mass, Vec3 cg, Mat3 inertia) {
+@RecordBuilder
+public record MassProperties(double mass, Vec3 cg, Mat3 inertia) implements MassPropertiesBuilder.With {
     private static final double SYMMETRY = 1e-9;
     private static final double TRIANGLE = 1e-9;
 

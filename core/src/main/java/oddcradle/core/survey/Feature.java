@@ -1,11 +1,13 @@
 package oddcradle.core.survey;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
 /** An axis through two or more surveyed points, in the direction from the first to the last; or a plane through three or more. */
-public record Feature(String id, String label, Shape shape, List<String> points) {
+@RecordBuilder
+public record Feature(String id, String label, Shape shape, List<String> points) implements FeatureBuilder.With {
     public enum Shape {
         AXIS(2),
         PLANE(3);

@@ -1,5 +1,6 @@
 package oddcradle.core.survey;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -12,7 +13,9 @@ import oddcradle.core.math.Vec3;
  * @param places of the same holes in the maker's drawing, any axes, m
  * @param tolerance what a hole may be off, m
  */
-public record HolePattern(String id, String label, List<String> points, List<Vec3> places, double tolerance) {
+@RecordBuilder
+public record HolePattern(String id, String label, List<String> points, List<Vec3> places, double tolerance)
+        implements HolePatternBuilder.With {
     public HolePattern {
         Guard.named("id", id);
         Guard.named("label", label);

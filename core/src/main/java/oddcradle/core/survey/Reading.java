@@ -1,5 +1,6 @@
 package oddcradle.core.survey;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -34,8 +35,9 @@ public sealed interface Reading {
     List<String> points();
 
     /** From a datum plane to the middle of a point, square to the plane; signed. */
+    @RecordBuilder
     record Offset(String id, String point, DatumPlane plane, double value, Instrument instrument, double sigma)
-            implements Reading {
+            implements Reading, ReadingOffsetBuilder.With {
         public Offset {
             check(id, instrument, sigma);
             Guard.named("point", point);
@@ -64,6 +66,7 @@ public sealed interface Reading {
      *
      * @param diameter of the hole, m
      */
+    @RecordBuilder
     record HoleEdge(
             String id,
             String point,
@@ -73,7 +76,7 @@ public sealed interface Reading {
             double value,
             Instrument instrument,
             double sigma)
-            implements Reading {
+            implements Reading, ReadingHoleEdgeBuilder.With {
         public HoleEdge {
             check(id, instrument, sigma);
             Guard.named("point", point);
@@ -105,8 +108,9 @@ public sealed interface Reading {
     }
 
     /** Straight from the middle of one point to the middle of another. */
+    @RecordBuilder
     record Distance(String id, String from, String to, double value, Instrument instrument, double sigma)
-            implements Reading {
+            implements Reading, ReadingDistanceBuilder.With {
         public Distance {
             check(id, instrument, sigma);
             checkSpan(from, to);
@@ -136,6 +140,7 @@ public sealed interface Reading {
      * @param fromBore diameter of the first bore or of the pin in it, m
      * @param toBore diameter of the second, m
      */
+    @RecordBuilder
     record OverBores(
             String id,
             String from,
@@ -146,7 +151,7 @@ public sealed interface Reading {
             double value,
             Instrument instrument,
             double sigma)
-            implements Reading {
+            implements Reading, ReadingOverBoresBuilder.With {
         public OverBores {
             check(id, instrument, sigma);
             checkSpan(from, to);
@@ -184,8 +189,9 @@ public sealed interface Reading {
     }
 
     /** Angle to level of the line from one point to another, rad, positive when it rises. */
+    @RecordBuilder
     record Slope(String id, String from, String to, double value, Instrument instrument, double sigma)
-            implements Reading {
+            implements Reading, ReadingSlopeBuilder.With {
         public Slope {
             check(id, instrument, sigma);
             checkSpan(from, to);

@@ -1,5 +1,6 @@
 package oddcradle.core.survey;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
@@ -11,7 +12,9 @@ import oddcradle.core.math.Vec3;
  * @param bore diameter of the hole whose centre it is, m; 0 where there is none
  * @param fixed whether {@code about} is exact and defines the axes, such as a mark the datum was taken from
  */
-public record SurveyPoint(String id, String label, Vec3 about, double bore, boolean fixed) {
+@RecordBuilder
+public record SurveyPoint(String id, String label, Vec3 about, double bore, boolean fixed)
+        implements SurveyPointBuilder.With {
     private static final double LARGEST_BORE = 1;
 
     public SurveyPoint {

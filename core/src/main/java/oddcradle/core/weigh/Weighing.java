@@ -1,5 +1,6 @@
 package oddcradle.core.weigh;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -29,7 +30,9 @@ public sealed interface Weighing {
      * @param readings one for each scale, at least one
      * @param sigma of each scale, kg
      */
-    record Scales(String id, List<ScaleReading> readings, double sigma) implements Weighing {
+    @RecordBuilder
+    record Scales(String id, List<ScaleReading> readings, double sigma)
+            implements Weighing, WeighingScalesBuilder.With {
         public Scales {
             Guard.named("id", id);
             readings = List.copyOf(Guard.present("readings", readings));
@@ -51,8 +54,9 @@ public sealed interface Weighing {
      * @param sigma of the scale, kg
      * @param angleSigma of the angle, rad
      */
+    @RecordBuilder
     record Tilt(String id, Vec3 pivot, Vec3 raised, double angle, double mass, double sigma, double angleSigma)
-            implements Weighing {
+            implements Weighing, WeighingTiltBuilder.With {
         private static final double LEAST = Math.toRadians(3);
         private static final double MOST = Math.toRadians(60);
 
@@ -81,7 +85,8 @@ public sealed interface Weighing {
      * @param down the plumb line's direction in body axes
      * @param angleSigma how well that direction is read, rad
      */
-    record Hang(String id, Vec3 point, Vec3 down, double angleSigma) implements Weighing {
+    @RecordBuilder
+    record Hang(String id, Vec3 point, Vec3 down, double angleSigma) implements Weighing, WeighingHangBuilder.With {
         public Hang {
             Guard.named("id", id);
             Guard.present("point", point);
@@ -101,9 +106,10 @@ public sealed interface Weighing {
      * @param periodSigma s
      * @param lengthSigma of radius and length, m
      */
+    @RecordBuilder
     record Pendulum(
             String id, Vec3 axis, double radius, double length, double period, double periodSigma, double lengthSigma)
-            implements Weighing {
+            implements Weighing, WeighingPendulumBuilder.With {
         public Pendulum {
             Guard.named("id", id);
             Guard.present("axis", axis).unit();
@@ -121,7 +127,9 @@ public sealed interface Weighing {
      * @param shares the material of each part, by its id
      * @param relativeSigma of mass and inertia, 0.02 to 1; a third is common for an engine
      */
-    record Estimate(String id, List<PartDensity> shares, double relativeSigma) implements Weighing {
+    @RecordBuilder
+    record Estimate(String id, List<PartDensity> shares, double relativeSigma)
+            implements Weighing, WeighingEstimateBuilder.With {
         private static final double BEST = 0.02;
 
         public Estimate {

@@ -1,5 +1,6 @@
 package oddcradle.core.geometry.motion;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
@@ -26,7 +27,8 @@ public sealed interface Motion {
     Motion undone();
 
     /** A turn about an axis: swing arm, suspension arm, steering. At most one turn. */
-    record Turn(Vec3 point, Vec3 axis, double from, double to) implements Motion {
+    @RecordBuilder
+    record Turn(Vec3 point, Vec3 axis, double from, double to) implements Motion, MotionTurnBuilder.With {
         public Turn {
             Guard.present("point", point);
             Guard.present("axis", axis).unit();
@@ -63,7 +65,8 @@ public sealed interface Motion {
     }
 
     /** A slide along a direction: a spring's travel taken straight, a filter drawn off. At most 5 m. */
-    record Slide(Vec3 direction, double from, double to) implements Motion {
+    @RecordBuilder
+    record Slide(Vec3 direction, double from, double to) implements Motion, MotionSlideBuilder.With {
         private static final double LONGEST = 5;
 
         public Slide {

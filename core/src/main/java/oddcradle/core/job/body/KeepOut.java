@@ -1,5 +1,6 @@
 package oddcradle.core.job.body;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.motion.Motion;
@@ -12,7 +13,9 @@ import oddcradle.core.math.InvalidValue;
  * @param solids in host axes, where they stand at rest
  * @param motions what they do, the one nearest to the body first, such as steering and then travel; none where left out
  */
-public record KeepOut(String id, String label, Category category, List<Solid> solids, List<Motion> motions) {
+@RecordBuilder
+public record KeepOut(String id, String label, Category category, List<Solid> solids, List<Motion> motions)
+        implements KeepOutBuilder.With {
     public KeepOut {
         Guard.named("id", id);
         Guard.named("label", label);

@@ -1,5 +1,6 @@
 package oddcradle.core.job.body;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,7 +16,9 @@ import oddcradle.core.math.Vec3;
  * @param bendRadius of the centre-line, m; 0 for mitred corners
  * @param diameter outside, m
  */
-public record Pipe(String id, String label, Category category, List<Vec3> corners, double bendRadius, double diameter) {
+@RecordBuilder
+public record Pipe(String id, String label, Category category, List<Vec3> corners, double bendRadius, double diameter)
+        implements PipeBuilder.With {
     private static final int PIECES_PER_BEND = 4;
     private static final double STRAIGHT = 1e-3;
 

@@ -1,5 +1,6 @@
 package oddcradle.core.job.body;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -12,7 +13,8 @@ import oddcradle.core.math.Vec3;
  * @param metresPerUnit of the numbers in the file, 1e-6 to 1000
  * @param picks points of the body found on the scan
  */
-public record Scan(String file, double metresPerUnit, List<Pick> picks) {
+@RecordBuilder
+public record Scan(String file, double metresPerUnit, List<Pick> picks) implements ScanBuilder.With {
     private static final int LONGEST_NAME = 200;
     private static final double SMALLEST_UNIT = 1e-6;
     private static final double LARGEST_UNIT = 1000;
@@ -31,7 +33,8 @@ public record Scan(String file, double metresPerUnit, List<Pick> picks) {
      * @param point id of a boss or node, or of a surveyed point of the body
      * @param onScan where it is on the scan, scan axes, m
      */
-    public record Pick(String point, Vec3 onScan) {
+    @RecordBuilder
+    public record Pick(String point, Vec3 onScan) implements ScanPickBuilder.With {
         public Pick {
             Guard.named("point", point);
             Guard.present("onScan", onScan);

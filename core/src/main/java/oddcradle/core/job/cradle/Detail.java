@@ -1,5 +1,6 @@
 package oddcradle.core.job.cradle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
@@ -16,7 +17,9 @@ public sealed interface Detail {
      * @param leg along each tube, m
      * @param thickness m
      */
-    record Gusset(String id, String node, String first, String second, double leg, double thickness) implements Detail {
+    @RecordBuilder
+    record Gusset(String id, String node, String first, String second, double leg, double thickness)
+            implements Detail, DetailGussetBuilder.With {
         public Gusset {
             Guard.named("id", id);
             Guard.named("node", node);
@@ -35,7 +38,8 @@ public sealed interface Detail {
      *
      * @param below how far under the lug, m
      */
-    record LandingPad(String id, String boss, double below) implements Detail {
+    @RecordBuilder
+    record LandingPad(String id, String boss, double below) implements Detail, DetailLandingPadBuilder.With {
         public LandingPad {
             Guard.named("id", id);
             Guard.named("boss", boss);
@@ -53,8 +57,9 @@ public sealed interface Detail {
      * @param bolts how many
      * @param lined whether something keeps the two metals apart
      */
+    @RecordBuilder
     record ClampPad(String id, String node, double length, double thickness, String thread, int bolts, boolean lined)
-            implements Detail {
+            implements Detail, DetailClampPadBuilder.With {
         private static final int MOST_BOLTS = 20;
 
         public ClampPad {
@@ -74,7 +79,9 @@ public sealed interface Detail {
      * @param depth m
      * @param closed whether the off-cut is turned over and welded back
      */
-    record ReliefNotch(String id, String member, double at, double depth, boolean closed) implements Detail {
+    @RecordBuilder
+    record ReliefNotch(String id, String member, double at, double depth, boolean closed)
+            implements Detail, DetailReliefNotchBuilder.With {
         public ReliefNotch {
             Guard.named("id", id);
             Guard.named("member", member);
@@ -91,7 +98,9 @@ public sealed interface Detail {
      * @param range of the slots, m
      * @param thread of the screws that push
      */
-    record Slide(String id, List<String> nodes, Vec3 direction, double range, String thread) implements Detail {
+    @RecordBuilder
+    record Slide(String id, List<String> nodes, Vec3 direction, double range, String thread)
+            implements Detail, DetailSlideBuilder.With {
         public Slide {
             Guard.named("id", id);
             nodes = List.copyOf(Guard.present("nodes", nodes));
@@ -102,7 +111,8 @@ public sealed interface Detail {
     }
 
     /** A ring of equal holes; diameter of the ring, m. */
-    record BoltCircle(double diameter, int holes, String thread) {
+    @RecordBuilder
+    record BoltCircle(double diameter, int holes, String thread) implements DetailBoltCircleBuilder.With {
         private static final int MOST_HOLES = 100;
 
         public BoltCircle {
@@ -123,6 +133,7 @@ public sealed interface Detail {
      * @param pocket how deep it may reach into the driving side, from that side's face, m
      * @param crankFloat how far the crank moves along its axis, m
      */
+    @RecordBuilder
     record AdapterPlate(
             String id,
             BoltCircle engine,
@@ -135,7 +146,7 @@ public sealed interface Detail {
             double shaft,
             double pocket,
             double crankFloat)
-            implements Detail {
+            implements Detail, DetailAdapterPlateBuilder.With {
         private static final int MOST_DOWELS = 12;
 
         public AdapterPlate {
@@ -160,7 +171,8 @@ public sealed interface Detail {
      * @param length that is gripped, m
      * @param torque to be carried, N m
      */
-    record Hub(String id, double shaft, double length, double torque) implements Detail {
+    @RecordBuilder
+    record Hub(String id, double shaft, double length, double torque) implements Detail, DetailHubBuilder.With {
         public Hub {
             Guard.named("id", id);
             Guard.size("shaft", shaft);
@@ -178,7 +190,9 @@ public sealed interface Detail {
      * @param clamp force of the springs, N
      * @param friction coefficient
      */
-    record Clutch(String id, double outer, double inner, int faces, double clamp, double friction) implements Detail {
+    @RecordBuilder
+    record Clutch(String id, double outer, double inner, int faces, double clamp, double friction)
+            implements Detail, DetailClutchBuilder.With {
         private static final int MOST_FACES = 40;
 
         public Clutch {
@@ -202,7 +216,9 @@ public sealed interface Detail {
      * @param bore through it, m
      * @param bush thinnest bush that it needs at each end, m
      */
-    record ReusedHanger(String id, String boss, double width, double off, double bore, double bush) implements Detail {
+    @RecordBuilder
+    record ReusedHanger(String id, String boss, double width, double off, double bore, double bush)
+            implements Detail, DetailReusedHangerBuilder.With {
         public ReusedHanger {
             Guard.named("id", id);
             Guard.named("boss", boss);
@@ -219,8 +235,9 @@ public sealed interface Detail {
      * @param fold height of each turned edge from the outside of the strip, m; 0 for none
      * @param span between where it is held and where it is loaded, m
      */
+    @RecordBuilder
     record FoldedPlate(String id, String boss, double width, double thickness, double fold, double span)
-            implements Detail {
+            implements Detail, DetailFoldedPlateBuilder.With {
         public FoldedPlate {
             Guard.named("id", id);
             Guard.named("boss", boss);

@@ -1,5 +1,6 @@
 package oddcradle.core.job.cradle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
@@ -14,8 +15,10 @@ import oddcradle.core.mounting.MountElement;
  * @param loss structural loss factor of the rubber, 0 to 1
  * @param choices what has been decided about its bolt and tab; nothing where it is left out
  */
+@RecordBuilder
 public record Isolator(
-        String id, String boss, String node, Vec3 axis, MountElement element, double loss, MountChoices choices) {
+        String id, String boss, String node, Vec3 axis, MountElement element, double loss, MountChoices choices)
+        implements IsolatorBuilder.With {
     public Isolator {
         Guard.named("id", id);
         Guard.named("boss", boss);

@@ -1,5 +1,6 @@
 package oddcradle.core.job.cradle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +12,8 @@ import oddcradle.core.math.Guard;
  * @param thread of its bolt, such as M10x1.25 or 3/8-24; empty where it is not decided
  * @param decided sizes, m
  */
-public record MountChoices(String thread, Map<Item, Double> decided) {
+@RecordBuilder
+public record MountChoices(String thread, Map<Item, Double> decided) implements MountChoicesBuilder.With {
     private static final double FARTHEST = 0.5;
 
     /** A size somebody may want to set. */

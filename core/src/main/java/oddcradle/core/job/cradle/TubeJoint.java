@@ -1,5 +1,6 @@
 package oddcradle.core.job.cradle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
@@ -12,7 +13,9 @@ import oddcradle.core.math.Guard;
  * @param thread of the bolt; empty where it is welded
  * @param sleeve tube inside the end that keeps a bolt from crushing it
  */
-public record TubeJoint(String member, String node, Kind kind, String thread, Optional<InnerSleeve> sleeve) {
+@RecordBuilder
+public record TubeJoint(String member, String node, Kind kind, String thread, Optional<InnerSleeve> sleeve)
+        implements TubeJointBuilder.With {
     /** How an end is held. */
     public enum Kind {
         WELDED("welded"),

@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.job.body.Sizes;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
@@ -12,7 +13,9 @@ import oddcradle.core.math.Vec3;
  * @param bore m
  * @param hole its thread, depth and what lies behind; nobody has looked where it is left out
  */
-public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore, BossHole hole) {
+@RecordBuilder
+public record Boss(String id, String label, Vec3 position, Vec3 axis, double bore, BossHole hole)
+        implements BossBuilder.With {
     private static final double LARGEST_BORE = 0.5;
 
     public Boss {

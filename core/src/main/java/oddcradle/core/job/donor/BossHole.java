@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 
 /**
@@ -10,7 +11,8 @@ import oddcradle.core.math.Guard;
  * @param behind what a drill or a long bolt would meet, such as "water jacket"; empty for nothing
  * @param through whether the hole goes right through
  */
-public record BossHole(String thread, double depth, String behind, boolean through) {
+@RecordBuilder
+public record BossHole(String thread, double depth, String behind, boolean through) implements BossHoleBuilder.With {
     /** Nobody has looked. */
     public static final BossHole UNKNOWN = new BossHole("", 0, "", false);
 

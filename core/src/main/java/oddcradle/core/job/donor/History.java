@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 
@@ -12,7 +13,9 @@ import oddcradle.core.math.Guard;
  * @param partsPrice of what must be bought to fit it
  * @param checks what was looked at, and what was found
  */
-public record History(boolean wholeMachine, double hours, double price, double partsPrice, List<Check> checks) {
+@RecordBuilder
+public record History(boolean wholeMachine, double hours, double price, double partsPrice, List<Check> checks)
+        implements HistoryBuilder.With {
     public static final History UNKNOWN = new History(false, 0, 0, 0, List.of());
 
     public History {

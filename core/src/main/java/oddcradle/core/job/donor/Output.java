@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.job.body.Sizes;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
@@ -15,7 +16,9 @@ import oddcradle.core.math.Vec3;
  * @param shaft diameter and usable length; nobody has measured them where it is left out
  * @param pitch of the sprocket it came with, m; 0 where unknown or left out
  */
-public record Output(Vec3 centre, Vec3 axis, int teeth, OutputForm form, Turn turn, ShaftEnd shaft, Double pitch) {
+@RecordBuilder
+public record Output(Vec3 centre, Vec3 axis, int teeth, OutputForm form, Turn turn, ShaftEnd shaft, Double pitch)
+        implements OutputBuilder.With {
     public Output {
         Sizes.requirePlace("centre", centre);
         Guard.present("axis", axis).unit();

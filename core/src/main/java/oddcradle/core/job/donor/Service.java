@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
@@ -11,7 +12,9 @@ import oddcradle.core.math.Vec3;
  * @param travel how far until it is free, m
  * @param room wanted around it on the way, for a hand or a tool, m
  */
-public record Service(String id, String label, String part, Vec3 direction, double travel, double room) {
+@RecordBuilder
+public record Service(String id, String label, String part, Vec3 direction, double travel, double room)
+        implements ServiceBuilder.With {
     private static final double FARTHEST = 2;
 
     public Service {

@@ -1,5 +1,6 @@
 package oddcradle.core.job.donor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
 
 /**
@@ -9,7 +10,8 @@ import oddcradle.core.math.Guard;
  * @param length usable, m; 0 where nobody has measured it
  * @param note key, spline or taper in the builder's words
  */
-public record ShaftEnd(double diameter, double length, String note) {
+@RecordBuilder
+public record ShaftEnd(double diameter, double length, String note) implements ShaftEndBuilder.With {
     public static final ShaftEnd UNKNOWN = new ShaftEnd(0, 0, "");
 
     public ShaftEnd {

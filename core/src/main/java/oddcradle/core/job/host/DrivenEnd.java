@@ -1,5 +1,6 @@
 package oddcradle.core.job.host;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.job.body.Sizes;
 import oddcradle.core.math.Guard;
@@ -21,6 +22,7 @@ import oddcradle.core.units.Measured;
  * @param grip most wheel force per axle load, 0 to 2
  * @param pitch of the sprocket it came with, m; 0 where unknown or left out
  */
+@RecordBuilder
 public record DrivenEnd(
         Vec3 point,
         Vec3 axis,
@@ -31,7 +33,7 @@ public record DrivenEnd(
         double axleLoad,
         double grip,
         Double pitch)
-        implements Measured<DrivenEnd> {
+        implements Measured<DrivenEnd>, DrivenEndBuilder.With {
     private static final double MOST_GRIP = 2;
     private static final double FARTHEST = 10;
     private static final double MOST_LOAD = 1e6;

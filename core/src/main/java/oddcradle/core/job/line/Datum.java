@@ -1,5 +1,6 @@
 package oddcradle.core.job.line;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,9 @@ import oddcradle.core.units.Measured;
  * @param pivot the bolt the donor hangs on, for {@link Rule#PIVOT_BOLT}
  * @param thrust the line wanted, for {@link Rule#THRUST_LINE}
  */
-public record Datum(Rule rule, String reason, Optional<Pivot> pivot, Optional<Thrust> thrust) {
+@RecordBuilder
+public record Datum(Rule rule, String reason, Optional<Pivot> pivot, Optional<Thrust> thrust)
+        implements DatumBuilder.With {
     /** How near two directions must be to count as one: the cosine of 10 degrees. */
     private static final double SAME_WAY = 0.985;
 
@@ -55,8 +58,9 @@ public record Datum(Rule rule, String reason, Optional<Pivot> pivot, Optional<Th
      * @param clearance between bolt and collar, on the diameter, m
      * @param press how much larger than the boss's bore the collar is turned, m; negative to slip in
      */
+    @RecordBuilder
     public record Pivot(String boss, Vec3 point, Vec3 axis, double bolt, double length, double clearance, double press)
-            implements Measured<Pivot> {
+            implements Measured<Pivot>, DatumPivotBuilder.With {
         private static final double MOST_PRESS = 0.0005;
 
         public Pivot {

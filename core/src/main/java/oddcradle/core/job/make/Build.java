@@ -1,5 +1,6 @@
 package oddcradle.core.job.make;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.Room;
 import oddcradle.core.math.Guard;
@@ -13,7 +14,9 @@ import oddcradle.core.math.Guard;
  * @param clearances rules for pairs, and what moves; the usual where left out
  * @param shop what is on its shelf; the usual where left out
  */
-public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop) {
+@RecordBuilder
+public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop)
+        implements BuildBuilder.With {
     private static final double MOST_FACTOR = 20;
 
     public Build {

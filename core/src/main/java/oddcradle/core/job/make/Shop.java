@@ -1,5 +1,6 @@
 package oddcradle.core.job.make;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.catalog.Nut;
@@ -17,7 +18,9 @@ import oddcradle.core.section.Section;
  * @param thin whether edges keep two diameters, as in aircraft sheet
  * @param nuts on its mounts; locking where left out
  */
-public record Shop(List<Section> stock, List<Double> plates, boolean inch, boolean jig, boolean thin, Nut nuts) {
+@RecordBuilder
+public record Shop(List<Section> stock, List<Double> plates, boolean inch, boolean jig, boolean thin, Nut nuts)
+        implements ShopBuilder.With {
     private static final List<Double> COMMON_PLATES = List.of(0.002, 0.003, 0.004, 0.005, 0.006, 0.008, 0.010, 0.012);
 
     /** Whatever is in common supply, metric bolts, welded in place. */

@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Guard;
@@ -15,6 +16,7 @@ import oddcradle.core.math.Vec3;
  * @param boss it is to go on
  * @param node of the host it is to reach
  */
+@RecordBuilder
 public record Bracket(
         String id,
         String label,
@@ -23,7 +25,8 @@ public record Bracket(
         Vec3 frameHole,
         List<Solid> solids,
         String boss,
-        String node) {
+        String node)
+        implements BracketBuilder.With {
     public Bracket {
         Guard.named("id", id);
         Guard.named("label", label);

@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +18,9 @@ import oddcradle.core.math.InvalidValue;
  * @param hotGrowth of their metal, 1/K
  * @param chainWhip how far a chain or belt swings out, as a share of its free run
  */
-public record Clearances(
-        List<KindRule> kinds, List<PairRule> pairs, Double hotRise, Double hotGrowth, Double chainWhip) {
+@RecordBuilder
+public record Clearances(List<KindRule> kinds, List<PairRule> pairs, Double hotRise, Double hotGrowth, Double chainWhip)
+        implements ClearancesBuilder.With {
     /** Between things bolted hard to each other 3 to 6 mm are accepted because nothing rocks; common practice. */
     static final double ISOLATED_LEAST = 0.0064;
 

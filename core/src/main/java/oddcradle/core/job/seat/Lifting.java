@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -13,7 +14,8 @@ import oddcradle.core.math.Vec3;
  * @param pitch nose down while it hangs, rad
  * @param roll right side down while it hangs, rad
  */
-public record Lifting(List<Point> points, double hook, double pitch, double roll) {
+@RecordBuilder
+public record Lifting(List<Point> points, double hook, double pitch, double roll) implements LiftingBuilder.With {
     private static final int MOST_POINTS = 4;
     private static final double HIGHEST = 5;
 

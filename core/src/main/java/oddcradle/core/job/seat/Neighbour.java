@@ -1,5 +1,6 @@
 package oddcradle.core.job.seat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
@@ -33,6 +34,7 @@ public sealed interface Neighbour {
      * @param bendRadius of the centre-line, m
      * @param length wanted along the centre-line, m; 0 where it is free
      */
+    @RecordBuilder
     record PipeRun(
             String id,
             String label,
@@ -44,7 +46,7 @@ public sealed interface Neighbour {
             double wall,
             double bendRadius,
             double length)
-            implements Neighbour {
+            implements Neighbour, NeighbourPipeRunBuilder.With {
         public PipeRun {
             named(id, label);
             Guard.present("flange", flange);
@@ -71,8 +73,9 @@ public sealed interface Neighbour {
      * @param diameter of the filter, m
      * @param length of the filter and a hand to take it off, m
      */
+    @RecordBuilder
     record Intake(String id, String label, Vec3 mouth, Vec3 facing, double diameter, double length)
-            implements Neighbour {
+            implements Neighbour, NeighbourIntakeBuilder.With {
         public Intake {
             named(id, label);
             Guard.present("mouth", mouth);
@@ -95,7 +98,9 @@ public sealed interface Neighbour {
      * @param inlet of the carburettor, donor axes, m
      * @param head least height of the outlet over the inlet, m; negative where a pump lifts
      */
-    record Tank(String id, String label, String tank, Vec3 outlet, Vec3 inlet, double head) implements Neighbour {
+    @RecordBuilder
+    record Tank(String id, String label, String tank, Vec3 outlet, Vec3 inlet, double head)
+            implements Neighbour, NeighbourTankBuilder.With {
         public Tank {
             named(id, label);
             Guard.named("tank", tank);
@@ -137,6 +142,7 @@ public sealed interface Neighbour {
      * @param bendRadius least it bears, m
      * @param length that it has, m; 0 where it is still to be bought
      */
+    @RecordBuilder
     record Run(
             String id,
             String label,
@@ -148,7 +154,7 @@ public sealed interface Neighbour {
             double diameter,
             double bendRadius,
             double length)
-            implements Neighbour {
+            implements Neighbour, NeighbourRunBuilder.With {
         public Run {
             named(id, label);
             Guard.present("line", line);
@@ -177,8 +183,9 @@ public sealed interface Neighbour {
      * @param pull direction in which the hand's end moves to engage, host axes
      * @param engages whether the donor's lever engages when it turns right-handed about its axis
      */
+    @RecordBuilder
     record Linkage(String id, String label, Vec3 pivot, Vec3 axis, Vec3 end, Vec3 hand, Vec3 pull, boolean engages)
-            implements Neighbour {
+            implements Neighbour, NeighbourLinkageBuilder.With {
         public Linkage {
             named(id, label);
             Guard.present("pivot", pivot);
@@ -202,7 +209,9 @@ public sealed interface Neighbour {
      * @param bump how far they move up over a bump, m
      * @param room that must be left, m
      */
-    record Occupant(String id, String label, String keepOut, double bump, double room) implements Neighbour {
+    @RecordBuilder
+    record Occupant(String id, String label, String keepOut, double bump, double room)
+            implements Neighbour, NeighbourOccupantBuilder.With {
         public Occupant {
             named(id, label);
             Guard.named("keepOut", keepOut);
@@ -217,7 +226,9 @@ public sealed interface Neighbour {
     }
 
     /** A body panel by its keep-out. */
-    record Panel(String id, String label, String keepOut, double room) implements Neighbour {
+    @RecordBuilder
+    record Panel(String id, String label, String keepOut, double room)
+            implements Neighbour, NeighbourPanelBuilder.With {
         public Panel {
             named(id, label);
             Guard.named("keepOut", keepOut);
@@ -237,7 +248,9 @@ public sealed interface Neighbour {
      * @param to a point on the second's, m
      * @param room to be left at both ends together, m
      */
-    record Bay(String id, String label, Vec3 from, Vec3 to, double room) implements Neighbour {
+    @RecordBuilder
+    record Bay(String id, String label, Vec3 from, Vec3 to, double room)
+            implements Neighbour, NeighbourBayBuilder.With {
         public Bay {
             named(id, label);
             Guard.present("from", from);

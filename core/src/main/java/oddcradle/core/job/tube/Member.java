@@ -1,5 +1,6 @@
 package oddcradle.core.job.tube;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.job.body.Sizes;
@@ -16,8 +17,10 @@ import oddcradle.core.section.Section;
  * @param material name of one of the job's materials
  * @param condition what is left of the wall; as bought where it is left out
  */
+@RecordBuilder
 public record Member(
-        String id, String label, List<String> nodes, Section section, String material, Optional<Condition> condition) {
+        String id, String label, List<String> nodes, Section section, String material, Optional<Condition> condition)
+        implements MemberBuilder.With {
     public Member {
         Guard.named("id", id);
         Guard.named("label", label);

@@ -108,7 +108,8 @@ class SolidDistanceTest {
         double gap =
                 preparedB.farthest(n.negated()).dot(n) - preparedA.farthest(n).dot(n);
         assertThat(s.pointA().distanceTo(s.pointB())).isCloseTo(s.distance(), within(1e-9));
-        assertThat(gap).isCloseTo(s.distance(), within(1e-7));
+        // The direction is that of two points: the nearer they are, the less well they tell it.
+        assertThat(gap).isCloseTo(s.distance(), within(1e-7 + 1e-10 / s.distance()));
         assertThat(SolidDistance.between(a, new Solid.Sphere(s.pointA(), 1e-9)).distance())
                 .isLessThan(1e-7);
         assertThat(SolidDistance.between(b, new Solid.Sphere(s.pointB(), 1e-9)).distance())

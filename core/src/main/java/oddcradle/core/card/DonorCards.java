@@ -1,0 +1,488 @@
+package oddcradle.core.card;
+
+import static oddcradle.core.card.Listed.named;
+import static oddcradle.core.card.Listed.plus;
+import static oddcradle.core.card.Listed.with;
+import static oddcradle.core.card.Listed.without;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import oddcradle.core.card.Field.Column;
+import oddcradle.core.card.Field.Named;
+import oddcradle.core.engine.Combustion;
+import oddcradle.core.engine.Crank;
+import oddcradle.core.engine.EngineLayout;
+import oddcradle.core.engine.EngineShape;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.body.Pipe;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.BossHole;
+import oddcradle.core.job.donor.Cycle;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.History;
+import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.donor.OutputForm;
+import oddcradle.core.job.donor.RunningEngine;
+import oddcradle.core.job.donor.Service;
+import oddcradle.core.job.donor.ShaftEnd;
+import oddcradle.core.job.donor.TorquePoint;
+import oddcradle.core.job.donor.Turn;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.removal.Removal;
+import oddcradle.core.units.Kind;
+import oddcradle.core.weigh.Weighing;
+
+/** The cards of a donor, seated or a candidate. */
+final class DonorCards {
+    private final Donor donor;
+    private final Function<Donor, Job> put;
+    private final String owner;
+    private final List<Card> cards = new ArrayList<>();
+
+    private DonorCards(Donor donor, Function<Donor, Job> put, String owner) {
+        this.donor = donor;
+        this.put = put;
+        this.owner = owner;
+    }
+
+    static List<Card> seated(Job job) {
+        DonorCards of = new DonorCards(job.donor(), job::withDonor, "");
+        of.all(List.of(), part -> Removal.ofPart(job, part), boss -> Removal.ofBoss(job, boss));
+        return of.cards;
+    }
+
+    static List<Card> candidates(Job job) {
+        List<Card> cards = new ArrayList<>();
+        List<Donor> all = job.candidates();
+        for (int k = 0; k < all.size(); k++) {
+            int at = k;
+            Donor donor = all.get(k);
+            DonorCards of = new DonorCards(
+                    donor, other -> job.withCandidates(with(all, at, other)), "candidate " + (k + 1) + ", ");
+            of.all(
+                    List.of(Deed.simplyAway(() -> job.withCandidates(without(all, at)))),
+                    part -> new Removal(of.put.apply(of.withoutPart(part)), List.of()),
+                    boss -> new Removal(
+                            of.put.apply(donor.withBosses(donor.bosses().stream()
+                                    .filter(each -> !each.id().equals(boss))
+                                    .toList())),
+                            List.of()));
+            cards.addAll(of.cards);
+        }
+        return cards;
+    }
+
+    private Donor withoutPart(String part) {
+        return donor.withParts(donor.parts().stream()
+                        .filter(each -> !each.id().equals(part))
+                        .toList())
+                .withServices(donor.services().stream()
+                        .filter(each -> !each.part().equals(part))
+                        .toList());
+    }
+
+    private void all(List<Deed> deeds, Function<String, Removal> partAway, Function<String, Removal> bossAway) {
+        engine(deeds);
+        shape();
+        mass();
+        output();
+        bosses(bossAway);
+        parts(partAway);
+        pipes();
+        services();
+        weighings();
+        history();
+        cards.addAll(new SurveyCards(Step.DONOR, owner, donor.survey(), survey -> put.apply(donor.withSurvey(survey)))
+                .all());
+        scan();
+    }
+
+    private void add(String kind, String id, String label, FieldsOf<?> fields, List<Deed> deeds) {
+        cards.add(new Card(Step.DONOR, owner + kind, id, label, fields.list(), deeds));
+    }
+
+    private <T> FieldsOf<T> of(T value, Function<T, Donor> with) {
+        return new FieldsOf<>(value, other -> put.apply(with.apply(other)));
+    }
+
+    private void engine(List<Deed> more) {
+        FieldsOf<Donor> fields = of(donor, other -> other).words("called", Donor::name, Donor::withName);
+        fields.inner(Donor::engine, Donor::withEngine, DonorCards::running);
+        List<Deed> deeds = new ArrayList<>(more);
+        Engine engine = donor.engine();
+        RunningEngine taken = RunningEngine.of(engine, 1);
+        deeds.add(
+                engine.crank().isPresent()
+                        ? deed("Forget the crank", () -> donor.withEngine(engine.withCrank(Optional.empty())))
+                        : deed(
+                                "Write the crank down",
+                                () -> donor.withEngine(engine.withCrank(Optional.of(taken.crank())))));
+        deeds.add(
+                engine.combustion().isPresent()
+                        ? deed("Forget what burns", () -> donor.withEngine(engine.withCombustion(Optional.empty())))
+                        : deed(
+                                "Write down what burns",
+                                () -> donor.withEngine(engine.withCombustion(Optional.of(taken.combustion())))));
+        add("engine", "", donor.name(), fields, deeds);
+        engine.crank()
+                .ifPresent(crank -> add(
+                        "crank",
+                        "",
+                        "",
+                        crank(of(crank, other -> donor.withEngine(engine.withCrank(Optional.of(other))))),
+                        List.of()));
+        engine.combustion()
+                .ifPresent(burns -> add(
+                        "combustion",
+                        "",
+                        "",
+                        combustion(of(burns, other -> donor.withEngine(engine.withCombustion(Optional.of(other))))),
+                        List.of()));
+    }
+
+    private Deed deed(String words, Supplier<Donor> after) {
+        return Deed.of(words, () -> put.apply(after.get()));
+    }
+
+    private static void running(FieldsOf<Engine> of) {
+        of.words("layout", Engine::layout, Engine::withLayout)
+                .count("cylinders", Engine::cylinders, Engine::withCylinders)
+                .one(
+                        "cycle",
+                        Cycle.values(),
+                        cycle -> cycle == Cycle.TWO_STROKE ? "two-stroke" : "four-stroke",
+                        Engine::cycle,
+                        Engine::withCycle)
+                .measure("idle", Kind.ROTATION_SPEED, Engine::idleSpeed, Engine::withIdleSpeed)
+                .measure("cruise", Kind.ROTATION_SPEED, Engine::cruiseSpeed, Engine::withCruiseSpeed)
+                .measure("limit, 0 unknown", Kind.ROTATION_SPEED, Engine::limitSpeed, Engine::withLimitSpeed)
+                .measure(
+                        "most torque",
+                        Kind.TORQUE,
+                        Engine::maxTorque,
+                        (engine, torque) -> engine.withMaxTorque(torque, engine.maxTorqueSpeed()))
+                .measure(
+                        "most torque at",
+                        Kind.ROTATION_SPEED,
+                        Engine::maxTorqueSpeed,
+                        (engine, speed) -> engine.withMaxTorque(engine.maxTorque(), speed))
+                .table(
+                        "torque curve",
+                        List.of(new Column("speed", Kind.ROTATION_SPEED), new Column("torque", Kind.TORQUE)),
+                        engine -> engine.curve().stream()
+                                .map(point -> List.of(point.speed(), point.torque()))
+                                .toList(),
+                        (engine, rows) -> engine.withCurve(rows.stream()
+                                .map(row -> new TorquePoint(row.get(0), row.get(1)))
+                                .toList()))
+                .measure("primary ratio", Kind.RATIO, Engine::primaryRatio, Engine::withPrimaryRatio)
+                .row("gears, lowest first", Kind.RATIO, Engine::gearRatios, Engine::withGearRatios);
+    }
+
+    private static FieldsOf<Crank> crank(FieldsOf<Crank> of) {
+        return of.length("stroke", Crank::stroke, Crank::withStroke)
+                .length("rod, centres", Crank::rod, Crank::withRod)
+                .measure("piston, pin, ⅓ rod", Kind.MASS, Crank::reciprocatingMass, Crank::withReciprocatingMass)
+                .row("throws", Kind.ANGLE, Crank::throwAngles, Crank::withThrowAngles)
+                .row("cylinders lean", Kind.ANGLE, Crank::cylinderAngles, Crank::withCylinderAngles)
+                .row("along the crank", Kind.LENGTH, Crank::positions, Crank::withPositions)
+                .measure("weights balance", Kind.SHARE, Crank::counterweight, Crank::withCounterweight)
+                .one(
+                        "balance shafts",
+                        Crank.Balancer.values(),
+                        Crank.Balancer::words,
+                        Crank::balancer,
+                        Crank::withBalancer)
+                .placeIfKnown("crank's middle", Crank::centre, Crank::withCentre);
+    }
+
+    private static FieldsOf<Combustion> combustion(FieldsOf<Combustion> of) {
+        return of.length("bore", Combustion::bore, Combustion::withBore)
+                .measure("compression ratio", Kind.RATIO, Combustion::compression, Combustion::withCompression)
+                .one(
+                        "lit by",
+                        Combustion.Ignition.values(),
+                        Combustion.Ignition::words,
+                        Combustion::ignition,
+                        Combustion::withIgnition)
+                .row("fires at", Kind.ANGLE, Combustion::firingAngles, Combustion::withFiringAngles)
+                .row("pressure over one cycle", Kind.STRESS, Combustion::pressure, Combustion::withPressure);
+    }
+
+    private void shape() {
+        donor.shape().ifPresent(shape -> {
+            FieldsOf<EngineShape> of = of(shape, other -> donor.withShape(Optional.of(other)))
+                    .one(
+                            "layout",
+                            EngineLayout.values(),
+                            EngineLayout::words,
+                            EngineShape::layout,
+                            EngineShape::withLayout)
+                    .yes("four-stroke", EngineShape::fourStroke, EngineShape::withFourStroke)
+                    .length("case ahead of crank", EngineShape::caseAhead, EngineShape::withCaseAhead)
+                    .length("case behind crank", EngineShape::caseBehind, EngineShape::withCaseBehind)
+                    .length("case across", EngineShape::caseWidth, EngineShape::withCaseWidth)
+                    .length("case above crank", EngineShape::caseAbove, EngineShape::withCaseAbove)
+                    .length("case below crank", EngineShape::caseBelow, EngineShape::withCaseBelow)
+                    .length("crank to head", EngineShape::cylinderReach, EngineShape::withCylinderReach)
+                    .length("between bores", EngineShape::boreSpacing, EngineShape::withBoreSpacing)
+                    .length("cylinder across", EngineShape::cylinderWidth, EngineShape::withCylinderWidth)
+                    .length("head along", EngineShape::headLength, EngineShape::withHeadLength)
+                    .angle("cylinders lean", EngineShape::lean, EngineShape::withLean)
+                    .angle("between banks", EngineShape::bank, EngineShape::withBank)
+                    .length("covers stand out", EngineShape::coverReach, EngineShape::withCoverReach);
+            add("outline", "", "", of, List.of(deed("Take it away", () -> donor.withShape(Optional.empty()))));
+        });
+    }
+
+    private void mass() {
+        FieldsOf<MassProperties> of = of(donor.mass(), donor::withMass)
+                .measure("mass", Kind.MASS, MassProperties::mass, MassProperties::withMass)
+                .place("centre of gravity", MassProperties::cg, MassProperties::withCg);
+        inertia(of, "inertia about forward", 0, 0);
+        inertia(of, "inertia about left", 1, 1);
+        inertia(of, "inertia about up", 2, 2);
+        inertia(of, "product forward, left", 0, 1);
+        inertia(of, "product forward, up", 0, 2);
+        inertia(of, "product left, up", 1, 2);
+        add("mass", "", "", of, List.of());
+    }
+
+    private static void inertia(FieldsOf<MassProperties> of, String name, int row, int column) {
+        of.measure(name, Kind.INERTIA, mass -> mass.inertia().get(row, column), (mass, value) -> {
+            double[][] entries = new double[3][3];
+            for (int i = 0; i < 3; i++) {
+                for (int j = 0; j < 3; j++) {
+                    entries[i][j] = mass.inertia().get(i, j);
+                }
+            }
+            entries[row][column] = value;
+            entries[column][row] = value;
+            return mass.withInertia(new Mat3(vector(entries[0]), vector(entries[1]), vector(entries[2])));
+        });
+    }
+
+    private static Vec3 vector(double[] row) {
+        return new Vec3(row[0], row[1], row[2]);
+    }
+
+    private void output() {
+        FieldsOf<Output> of = of(donor.output(), donor::withOutput)
+                .one("form", OutputForm.values(), OutputForm::words, Output::form, Output::withForm)
+                .place("middle", Output::centre, Output::withCentre)
+                .way("points", Output::axis, Output::withAxis)
+                .one("turns, seen from outside", Turn.values(), Turn::words, Output::turn, Output::withTurn)
+                .count("teeth, 0 none", Output::teeth, Output::withTeeth)
+                .length("pitch of its teeth, 0 unknown", Output::pitch, Output::withPitch)
+                .inner(Output::shaft, Output::withShaft, shaft -> shaft.length(
+                                "shaft diameter, 0 unknown", ShaftEnd::diameter, ShaftEnd::withDiameter)
+                        .length("shaft length, 0 unknown", ShaftEnd::length, ShaftEnd::withLength)
+                        .words("about the shaft", ShaftEnd::note, ShaftEnd::withNote));
+        add("output shaft", "", "", of, List.of());
+    }
+
+    private void bosses(Function<String, Removal> away) {
+        for (int k = 0; k < donor.bosses().size(); k++) {
+            int at = k;
+            Boss boss = donor.bosses().get(k);
+            FieldsOf<Boss> of = of(boss, other -> donor.withBosses(with(donor.bosses(), at, other)))
+                    .words("called", Boss::label, Boss::withLabel)
+                    .place("middle", Boss::position, Boss::withPosition)
+                    .way("axis", Boss::axis, Boss::withAxis)
+                    .length("bore", Boss::bore, Boss::withBore)
+                    .inner(Boss::hole, Boss::withHole, hole -> hole.words(
+                                    "thread", BossHole::thread, BossHole::withThread)
+                            .length("usable depth, 0 unknown", BossHole::depth, BossHole::withDepth)
+                            .words("behind it", BossHole::behind, BossHole::withBehind)
+                            .yes("goes right through", BossHole::through, BossHole::withThrough));
+            add("boss", boss.id(), boss.label(), of, List.of(Deed.away(() -> away.apply(boss.id()))));
+        }
+    }
+
+    private void parts(Function<String, Removal> away) {
+        for (int k = 0; k < donor.parts().size(); k++) {
+            int at = k;
+            Part part = donor.parts().get(k);
+            FieldsOf<Part> of = of(part, other -> donor.withParts(with(donor.parts(), at, other)))
+                    .words("called", Part::label, Part::withLabel)
+                    .one("is", Category.values(), Category::word, Part::category, Part::withCategory);
+            Shapes.fields(of, Part::solids, Part::withSolids);
+            List<Deed> deeds = new ArrayList<>(Shapes.deeds(
+                    part.solids(),
+                    solids -> put.apply(donor.withParts(with(donor.parts(), at, part.withSolids(solids))))));
+            deeds.add(Deed.away(() -> away.apply(part.id())));
+            add("part", part.id(), part.label(), of, deeds);
+        }
+    }
+
+    private void pipes() {
+        for (int k = 0; k < donor.pipes().size(); k++) {
+            int at = k;
+            Pipe pipe = donor.pipes().get(k);
+            FieldsOf<Pipe> of = of(pipe, other -> donor.withPipes(with(donor.pipes(), at, other)))
+                    .words("called", Pipe::label, Pipe::withLabel)
+                    .one("is", Category.values(), Category::word, Pipe::category, Pipe::withCategory)
+                    .places("corners", Pipe::corners, Pipe::withCorners)
+                    .length("bend radius", Pipe::bendRadius, Pipe::withBendRadius)
+                    .length("diameter", Pipe::diameter, Pipe::withDiameter);
+            List<Service> kept = donor.services().stream()
+                    .filter(each -> !each.part().equals(pipe.id()))
+                    .toList();
+            List<Deed> deeds = List.of(
+                    Deed.simplyAway(() -> put.apply(donor.withServices(kept).withPipes(without(donor.pipes(), at)))));
+            add("pipe", pipe.id(), pipe.label(), of, deeds);
+        }
+    }
+
+    private List<Named> bodies() {
+        return named(donor.bodies(), Part::id, Part::label);
+    }
+
+    private void services() {
+        for (int k = 0; k < donor.services().size(); k++) {
+            int at = k;
+            Service service = donor.services().get(k);
+            FieldsOf<Service> of = of(service, other -> donor.withServices(with(donor.services(), at, other)))
+                    .words("called", Service::label, Service::withLabel)
+                    .choice("part", bodies(), Service::part, Service::withPart)
+                    .way("comes off", Service::direction, Service::withDirection)
+                    .length("until free", Service::travel, Service::withTravel)
+                    .length("room for a hand", Service::room, Service::withRoom);
+            add(
+                    "part to come off",
+                    service.id(),
+                    service.label(),
+                    of,
+                    List.of(Deed.simplyAway(() -> put.apply(donor.withServices(without(donor.services(), at))))));
+        }
+    }
+
+    private void weighings() {
+        for (int k = 0; k < donor.weighings().size(); k++) {
+            int at = k;
+            Weighing weighing = donor.weighings().get(k);
+            Function<Weighing, Donor> with = other -> donor.withWeighings(with(donor.weighings(), at, other));
+            add(
+                    "weighing",
+                    weighing.id(),
+                    weighing.id(),
+                    WeighingFields.of(weighing, bodies(), other -> put.apply(with.apply(other))),
+                    List.of(Deed.simplyAway(() -> put.apply(donor.withWeighings(without(donor.weighings(), at))))));
+        }
+    }
+
+    private void history() {
+        FieldsOf<History> of = of(donor.history(), donor::withHistory)
+                .yes("from a whole machine", History::wholeMachine, History::withWholeMachine)
+                .measure("hours run", Kind.RATIO, History::hours, History::withHours)
+                .measure("price", Kind.RATIO, History::price, History::withPrice)
+                .measure("price of parts it needs", Kind.RATIO, History::partsPrice, History::withPartsPrice)
+                .each(History::checks, History::withChecks, (check, number) -> check.words(
+                                "looked at",
+                                History.Check::what,
+                                (each, what) -> new History.Check(what, each.found(), each.note()))
+                        .one(
+                                "found",
+                                History.Found.values(),
+                                found -> found.name().toLowerCase(Locale.ROOT),
+                                History.Check::found,
+                                (each, found) -> new History.Check(each.what(), found, each.note()))
+                        .words(
+                                "remark",
+                                History.Check::note,
+                                (each, note) -> new History.Check(each.what(), each.found(), note)));
+        add(
+                "history",
+                "",
+                "",
+                of,
+                List.of(deed(
+                        "Look at one more thing",
+                        () -> donor.withHistory(donor.history()
+                                .withChecks(plus(
+                                        donor.history().checks(),
+                                        new History.Check("something else", History.Found.UNKNOWN, "")))))));
+    }
+
+    private void scan() {
+        donor.scan()
+                .ifPresent(scan -> add(
+                        "scan",
+                        "",
+                        scan.file(),
+                        scan(of(scan, other -> donor.withScan(Optional.of(other)))),
+                        List.of(Deed.simplyAway(() -> put.apply(donor.withScan(Optional.empty()))))));
+    }
+
+    /** A scan's unit, and the places clicked on it. */
+    static FieldsOf<Scan> scan(FieldsOf<Scan> of) {
+        return of.words("file", Scan::file, Scan::withFile)
+                .length("one unit of the file", Scan::metresPerUnit, Scan::withMetresPerUnit)
+                .each(Scan::picks, Scan::withPicks, (pick, number) -> pick.words(
+                                "point " + (number + 1), Scan.Pick::point, Scan.Pick::withPoint)
+                        .place("on the scan", Scan.Pick::onScan, Scan.Pick::withOnScan));
+    }
+
+    /** What can be added to the donor. */
+    static List<Deed> additions(Job job) {
+        Donor donor = job.donor();
+        Vec3 middle = donor.mass().cg();
+        List<String> taken = new ArrayList<>(job.ids());
+        donor.services().forEach(each -> taken.add(each.id()));
+        List<Deed> deeds = new ArrayList<>();
+        deeds.add(Deed.of(
+                "a part",
+                () -> job.withDonor(donor.withParts(plus(
+                        donor.parts(),
+                        new Part(Listed.free("D", taken), "new part", Category.FIXED, List.of(Shapes.box(middle))))))));
+        deeds.add(Deed.of(
+                "a pipe",
+                () -> job.withDonor(donor.withPipes(plus(
+                        donor.pipes(),
+                        new Pipe(
+                                Listed.free("D", taken),
+                                "new pipe",
+                                Category.HOT,
+                                List.of(middle, middle.plus(Vec3.X.times(0.3))),
+                                0.06,
+                                0.038))))));
+        deeds.add(Deed.of(
+                "a boss",
+                () -> job.withDonor(donor.withBosses(plus(
+                        donor.bosses(),
+                        new Boss(
+                                Listed.free(
+                                        "B",
+                                        donor.bosses().stream().map(Boss::id).toList()),
+                                "new boss",
+                                middle,
+                                Vec3.Y,
+                                0.01,
+                                BossHole.UNKNOWN))))));
+        if (!donor.bodies().isEmpty()) {
+            deeds.add(Deed.of(
+                    "a part to come off",
+                    () -> job.withDonor(donor.withServices(plus(
+                            donor.services(),
+                            new Service(
+                                    Listed.free("V", taken),
+                                    "new part to come off",
+                                    donor.bodies().get(0).id(),
+                                    Vec3.Z,
+                                    0.08,
+                                    0.02))))));
+        }
+        return deeds;
+    }
+}

@@ -1,0 +1,150 @@
+package oddcradle.core.card;
+
+import static oddcradle.core.card.Listed.plus;
+import static oddcradle.core.card.Listed.with;
+import static oddcradle.core.card.Listed.without;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.Nut;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.Weights;
+import oddcradle.core.job.load.Level;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.Shock;
+import oddcradle.core.job.make.Build;
+import oddcradle.core.job.make.Shop;
+import oddcradle.core.material.Material;
+import oddcradle.core.section.Section;
+import oddcradle.core.units.Kind;
+
+/** The cards of the job itself, its materials, its shop and its load cases. */
+final class JobCards {
+    private JobCards() {}
+
+    static List<Card> of(Job job) {
+        List<Card> cards = new ArrayList<>();
+        cards.add(job(job));
+        cards.addAll(materials(job));
+        cards.add(shop(job));
+        cards.addAll(cases(job));
+        return cards;
+    }
+
+    private static Card job(Job job) {
+        FieldsOf<Job> of = new FieldsOf<>(job, (Job other) -> other)
+                .words("called", Job::name, Job::withName)
+                .inner(Job::weights, Job::withWeights, JobCards::weights);
+        return new Card(Step.DONOR, "job", "", job.name(), of.list(), List.of());
+    }
+
+    private static void weights(FieldsOf<Weights> of) {
+        List<String> names = List.of("fit", "little mass", "power", "little shaking", "price", "its shaft");
+        for (int k = 0; k < names.size(); k++) {
+            int at = k;
+            of.measure(
+                    "among candidates, " + names.get(k) + ", 0 to 10",
+                    Kind.RATIO,
+                    each -> all(each).get(at),
+                    (each, weight) -> {
+                        List<Double> w = with(all(each), at, weight);
+                        return new Weights(w.get(0), w.get(1), w.get(2), w.get(3), w.get(4), w.get(5));
+                    });
+        }
+    }
+
+    private static List<Double> all(Weights w) {
+        return List.of(w.fit(), w.mass(), w.power(), w.shaking(), w.price(), w.shaft());
+    }
+
+    private static List<Card> materials(Job job) {
+        List<Material> all = job.materials();
+        List<Card> cards = new ArrayList<>();
+        for (int k = 0; k < all.size(); k++) {
+            int at = k;
+            Material material = all.get(k);
+            FieldsOf<Material> of = new FieldsOf<>(
+                            material, (Material other) -> job.withMaterials(with(all, at, other)))
+                    .measure("stiffness", Kind.STRESS, Material::youngsModulus, Material::withYoungsModulus)
+                    .measure("Poisson's ratio", Kind.RATIO, Material::poissonRatio, Material::withPoissonRatio)
+                    .measure("density, kg/m³", Kind.RATIO, Material::density, Material::withDensity)
+                    .measure("yield strength", Kind.STRESS, Material::yieldStrength, Material::withYieldStrength)
+                    .measure(
+                            "ultimate strength, 0 unknown",
+                            Kind.STRESS,
+                            each -> each.ultimateStrength().orElse(0.0),
+                            (each, ultimate) -> each.withUltimateStrength(
+                                    Optional.of(ultimate).filter(strength -> strength != 0)));
+            cards.add(new Card(
+                    Step.HOST,
+                    "material",
+                    material.name(),
+                    material.name(),
+                    of.list(),
+                    List.of(Deed.simplyAway(() -> job.withMaterials(without(all, at))))));
+        }
+        return cards;
+    }
+
+    private static Card shop(Job job) {
+        Build build = job.build();
+        Shop shop = build.shop();
+        FieldsOf<Build> of = new FieldsOf<>(build, job::withBuild)
+                .length("lost at each cut", Build::kerf, Build::withKerf)
+                .measure("yield over what a tube may carry", Kind.RATIO, Build::yieldFactor, Build::withYieldFactor)
+                .inner(Build::shop, Build::withShop, inside -> inside.row(
+                                "plates on the shelf", Kind.LENGTH, Shop::plates, Shop::withPlates)
+                        .yes("buys inch bolts", Shop::inch, Shop::withInch)
+                        .yes("welds in a jig", Shop::jig, Shop::withJig)
+                        .yes("edges of two diameters", Shop::thin, Shop::withThin)
+                        .one("nuts", Nut.values(), Nut::word, Shop::nuts, Shop::withNuts)
+                        .each(Shop::stock, Shop::withStock, (section, number) -> {
+                            Sections.fields(section);
+                            return section;
+                        }));
+        List<Deed> deeds = new ArrayList<>();
+        deeds.add(Deed.of(
+                "Put a tube on the shelf",
+                () -> stocked(job, plus(shop.stock(), SectionStock.tubes().get(0)))));
+        for (int k = 0; k < shop.stock().size(); k++) {
+            int at = k;
+            deeds.add(Deed.of(
+                    "Take " + shop.stock().get(k).designation() + " off the shelf",
+                    () -> stocked(job, without(shop.stock(), at))));
+        }
+        return new Card(Step.CRADLE, "shop", "", "", of.list(), deeds);
+    }
+
+    private static Job stocked(Job job, List<Section> stock) {
+        return job.withBuild(job.build().withShop(job.build().shop().withStock(stock)));
+    }
+
+    private static List<Card> cases(Job job) {
+        List<LoadCase> all = job.cases();
+        List<Card> cards = new ArrayList<>();
+        for (int k = 0; k < all.size(); k++) {
+            int at = k;
+            LoadCase load = all.get(k);
+            FieldsOf<LoadCase> of = new FieldsOf<>(load, (LoadCase other) -> job.withCases(with(all, at, other)))
+                    .words("called", LoadCase::label, LoadCase::withLabel)
+                    .vector("pulls on every mass, in g", Kind.RATIO, LoadCase::field, LoadCase::withField)
+                    .measure("share of the full drive", Kind.RATIO, LoadCase::drive, LoadCase::withDrive)
+                    .vector("machine turns, rad/s", Kind.RATIO, LoadCase::turning, LoadCase::withTurning)
+                    .one("at once besides", Shock.values(), Shock::words, LoadCase::shock, LoadCase::withShock)
+                    .one("held against", Level.values(), Level::word, LoadCase::level, LoadCase::withLevel)
+                    .yes("switched off", LoadCase::off, LoadCase::withOff)
+                    .words("source", LoadCase::source, LoadCase::withSource);
+            cards.add(new Card(
+                    Step.LOAD,
+                    "load case",
+                    load.id(),
+                    load.label(),
+                    of.list(),
+                    List.of(Deed.simplyAway(() -> job.withCases(without(all, at))))));
+        }
+        return cards;
+    }
+}

@@ -1,0 +1,48 @@
+package oddcradle.core.card;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import oddcradle.core.card.Field.Named;
+
+/** Small changes of a list, each a new list. */
+final class Listed {
+    private Listed() {}
+
+    static <T> List<T> with(List<T> all, int at, T other) {
+        List<T> changed = new ArrayList<>(all);
+        changed.set(at, other);
+        return changed;
+    }
+
+    static <T> List<T> plus(List<T> all, T one) {
+        List<T> more = new ArrayList<>(all);
+        more.add(one);
+        return more;
+    }
+
+    static <T> List<T> without(List<T> all, int at) {
+        List<T> fewer = new ArrayList<>(all);
+        fewer.remove(at);
+        return fewer;
+    }
+
+    static <T> List<Named> named(List<T> all, Function<T, String> id, Function<T, String> words) {
+        return all.stream()
+                .map(each -> new Named(id.apply(each), words.apply(each)))
+                .toList();
+    }
+
+    /** The first id of a letter and a number that nobody has. */
+    static String free(String letter, Collection<String> ids) {
+        Set<String> taken = new HashSet<>(ids);
+        int number = 1;
+        while (taken.contains(letter + number)) {
+            number++;
+        }
+        return letter + number;
+    }
+}

@@ -39,6 +39,7 @@ public final class Cards {
             case HOST -> HostCards.additions(job);
             case LINE -> LineCards.additions(job);
             case SEAT -> SeatCards.additions(job);
+            case CRADLE -> DetailKinds.of(job);
             default -> List.of();
         };
     }

@@ -5,6 +5,7 @@ import static oddcradle.core.card.Listed.with;
 import static oddcradle.core.card.Listed.without;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,8 @@ import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.units.Kind;
 
 /** The cards of the cradle. */
@@ -79,8 +82,31 @@ final class CradleCards {
             Node node = cradle.nodes().get(k);
             FieldsOf<Node> of = of(node, other -> cradle.withNodes(with(cradle.nodes(), at, other)));
             of.inner(Node::anchor, (each, anchor) -> new Node(each.id(), anchor), this::anchor);
-            add("cradle node", node.id(), node.id(), of, List.of());
+            add("cradle node", node.id(), node.id(), of, anchored(node, at));
         }
+    }
+
+    /** Ways to hold a node where it stands now. */
+    private List<Deed> anchored(Node node, int at) {
+        Seating seating = Seating.of(job);
+        Function<Anchor, Job> put =
+                anchor -> job.withCradle(cradle.withNodes(with(cradle.nodes(), at, new Node(node.id(), anchor))));
+        List<Deed> deeds = new ArrayList<>();
+        if (!(node.anchor() instanceof Anchor.At)) {
+            deeds.add(Deed.of("Fix it where it stands", () -> put.apply(new Anchor.At(seating.node(node.id())))));
+        }
+        if (!(node.anchor() instanceof Anchor.FromBoss) && !job.donor().bosses().isEmpty()) {
+            deeds.add(Deed.of("Hang it on the nearest boss", () -> {
+                Vec3 here = seating.node(node.id());
+                Function<Boss, Vec3> seated = boss -> job.seat().pose().place(boss.position());
+                Boss nearest = job.donor().bosses().stream()
+                        .min(Comparator.comparingDouble(
+                                boss -> seated.apply(boss).distanceTo(here)))
+                        .orElseThrow();
+                return put.apply(new Anchor.FromBoss(nearest.id(), here.minus(seated.apply(nearest))));
+            }));
+        }
+        return deeds;
     }
 
     private void anchor(FieldsOf<Anchor> of) {

@@ -40,6 +40,7 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.removal.Removal;
+import oddcradle.core.survey.Survey;
 import oddcradle.core.units.Kind;
 import oddcradle.core.weigh.Weighing;
 
@@ -157,7 +158,7 @@ final class DonorCards {
 
     private static void running(FieldsOf<Engine> of) {
         of.words("layout", Engine::layout, Engine::withLayout)
-                .count("cylinders", Engine::cylinders, Engine::withCylinders)
+                .count("cylinders", Engine::cylinders, DonorCards::withCylinders)
                 .one(
                         "cycle",
                         Cycle.values(),
@@ -188,6 +189,15 @@ final class DonorCards {
                                 .toList()))
                 .measure("primary ratio", Kind.RATIO, Engine::primaryRatio, Engine::withPrimaryRatio)
                 .row("gears, lowest first", Kind.RATIO, Engine::gearRatios, Engine::withGearRatios);
+    }
+
+    /** A crank and a firing order of another number of cylinders are none of this engine. */
+    private static Engine withCylinders(Engine engine, int cylinders) {
+        return cylinders == engine.cylinders()
+                ? engine
+                : engine.withCrank(Optional.empty())
+                        .withCombustion(Optional.empty())
+                        .withCylinders(cylinders);
     }
 
     private static FieldsOf<Crank> crank(FieldsOf<Crank> of) {
@@ -421,16 +431,23 @@ final class DonorCards {
                         "scan",
                         "",
                         scan.file(),
-                        scan(of(scan, other -> donor.withScan(Optional.of(other)))),
+                        scan(
+                                of(scan, other -> donor.withScan(Optional.of(other))),
+                                named(donor.bosses(), Boss::id, Boss::label),
+                                donor.survey()),
                         List.of(Deed.simplyAway(() -> put.apply(donor.withScan(Optional.empty()))))));
     }
 
     /** A scan's unit, and the places clicked on it. */
-    static FieldsOf<Scan> scan(FieldsOf<Scan> of) {
+    static FieldsOf<Scan> scan(FieldsOf<Scan> of, List<Named> places, Survey survey) {
+        List<Named> all = new ArrayList<>(places);
+        survey.points().stream()
+                .filter(point -> places.stream().noneMatch(each -> each.id().equals(point.id())))
+                .forEach(point -> all.add(new Named(point.id(), point.label())));
         return of.words("file", Scan::file, Scan::withFile)
                 .length("one unit of the file", Scan::metresPerUnit, Scan::withMetresPerUnit)
-                .each(Scan::picks, Scan::withPicks, (pick, number) -> pick.words(
-                                "point " + (number + 1), Scan.Pick::point, Scan.Pick::withPoint)
+                .each(Scan::picks, Scan::withPicks, (pick, number) -> pick.choice(
+                                "point " + (number + 1), all, Scan.Pick::point, Scan.Pick::withPoint)
                         .place("on the scan", Scan.Pick::onScan, Scan.Pick::withOnScan));
     }
 
@@ -483,6 +500,9 @@ final class DonorCards {
                                     0.08,
                                     0.02))))));
         }
+        deeds.addAll(WeighingKinds.of(job));
+        deeds.addAll(new SurveyCards(Step.DONOR, "", donor.survey(), survey -> job.withDonor(donor.withSurvey(survey)))
+                .additions());
         return deeds;
     }
 }

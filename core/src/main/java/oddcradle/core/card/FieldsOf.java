@@ -86,7 +86,10 @@ final class FieldsOf<T> {
     }
 
     FieldsOf<T> choice(String name, List<Named> of, Function<T, String> get, BiFunction<T, String, T> with) {
-        fields.add(new Field.Choice(name, of, get.apply(value), id -> put.apply(with.apply(value, id))));
+        fields.add(new Field.Choice(name, of, get.apply(value), id -> {
+            requireAmong(name, of, List.of(id));
+            return put.apply(with.apply(value, id));
+        }));
         return this;
     }
 
@@ -108,8 +111,19 @@ final class FieldsOf<T> {
 
     FieldsOf<T> several(
             String name, List<Named> of, Function<T, List<String>> get, BiFunction<T, List<String>, T> with) {
-        fields.add(new Field.Several(name, of, get.apply(value), ids -> put.apply(with.apply(value, ids))));
+        fields.add(new Field.Several(name, of, get.apply(value), ids -> {
+            requireAmong(name, of, ids);
+            return put.apply(with.apply(value, ids));
+        }));
         return this;
+    }
+
+    private static void requireAmong(String name, List<Named> of, List<String> ids) {
+        for (String id : ids) {
+            if (of.stream().noneMatch(each -> each.id().equals(id))) {
+                throw new InvalidValue(name, "names \"" + id + "\", which there is none of; choose from the list");
+            }
+        }
     }
 
     FieldsOf<T> table(

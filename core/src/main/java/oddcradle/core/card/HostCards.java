@@ -70,7 +70,8 @@ final class HostCards {
                         "scan",
                         "",
                         scan.file(),
-                        DonorCards.scan(of.of(scan, other -> of.host.withScan(Optional.of(other)))),
+                        DonorCards.scan(
+                                of.of(scan, other -> of.host.withScan(Optional.of(other))), of.nodes, of.host.survey()),
                         List.of(Deed.simplyAway(() -> job.withHost(of.host.withScan(Optional.empty()))))));
         return of.cards;
     }
@@ -388,6 +389,8 @@ final class HostCards {
                                     "new square",
                                     corners))))));
         }
+        deeds.addAll(new SurveyCards(Step.HOST, "", host.survey(), survey -> job.withHost(host.withSurvey(survey)))
+                .additions());
         return deeds;
     }
 }

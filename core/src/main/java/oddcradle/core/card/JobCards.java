@@ -7,16 +7,19 @@ import static oddcradle.core.card.Listed.without;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.JobBuilder;
 import oddcradle.core.job.Weights;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.Shock;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.job.make.Shop;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.section.Section;
 import oddcradle.core.units.Kind;
@@ -78,6 +81,7 @@ final class JobCards {
                             each -> each.ultimateStrength().orElse(0.0),
                             (each, ultimate) -> each.withUltimateStrength(
                                     Optional.of(ultimate).filter(strength -> strength != 0)));
+            of.add(new Field.Words("called", material.name(), name -> renamed(job, material, name)));
             cards.add(new Card(
                     Step.HOST,
                     "material",
@@ -87,6 +91,20 @@ final class JobCards {
                     List.of(Deed.simplyAway(() -> job.withMaterials(without(all, at))))));
         }
         return cards;
+    }
+
+    /** A material under another name, on every tube that is made of it. */
+    private static Job renamed(Job job, Material material, String name) {
+        UnaryOperator<List<Member>> tubes = members -> members.stream()
+                .map(tube -> tube.material().equals(material.name()) ? tube.withMaterial(name) : tube)
+                .toList();
+        return JobBuilder.builder(job)
+                .materials(job.materials().stream()
+                        .map(each -> each.equals(material) ? each.withName(name) : each)
+                        .toList())
+                .host(job.host().withMembers(tubes.apply(job.host().members())))
+                .cradle(job.cradle().withMembers(tubes.apply(job.cradle().members())))
+                .made();
     }
 
     private static Card shop(Job job) {

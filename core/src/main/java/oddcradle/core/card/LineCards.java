@@ -16,6 +16,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.edit.NewStage;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
@@ -236,11 +237,16 @@ final class LineCards {
 
     /** What can be added to the drive. */
     static List<Deed> additions(Job job) {
-        if (job.line().swingArm().isPresent()) {
-            return List.of();
+        List<Deed> deeds = new ArrayList<>();
+        int last = job.line().stages().size();
+        NewStage.kinds()
+                .forEach(kind -> deeds.add(Deed.of(
+                        "a stage: " + kind, () -> NewStage.of(job, kind, last).applyTo(job))));
+        if (job.line().swingArm().isEmpty()) {
+            Vec3 axle = job.host().drivenEnd().point();
+            SwingArm arm = new SwingArm(axle.plus(Vec3.X.times(0.45)), 0.45, 0.15, -0.15, true);
+            deeds.add(Deed.of("a swing arm", () -> job.withLine(job.line().withSwingArm(Optional.of(arm)))));
         }
-        Vec3 axle = job.host().drivenEnd().point();
-        SwingArm arm = new SwingArm(axle.plus(Vec3.X.times(0.45)), 0.45, 0.15, -0.15, true);
-        return List.of(Deed.of("a swing arm", () -> job.withLine(job.line().withSwingArm(Optional.of(arm)))));
+        return deeds;
     }
 }

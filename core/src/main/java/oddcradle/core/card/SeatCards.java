@@ -431,6 +431,7 @@ final class SeatCards {
                                     job.donor().bosses().get(0).id(),
                                     job.host().nodes().get(0).id()))))));
         }
+        deeds.addAll(NeighbourKinds.of(job));
         return deeds;
     }
 }

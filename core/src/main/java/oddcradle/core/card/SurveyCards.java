@@ -23,6 +23,14 @@ import oddcradle.core.units.Kind;
 
 /** What was measured, point by point and reading by reading. */
 final class SurveyCards {
+    /** How well a tape and a caliper are read, m; common practice. */
+    private static final double TAPE = 0.001;
+
+    private static final double CALIPER = 0.0001;
+
+    /** A bore nobody has measured yet, m. */
+    private static final double BORE = 0.01;
+
     private final Step step;
     private final String owner;
     private final Survey survey;
@@ -228,5 +236,76 @@ final class SurveyCards {
 
     private void add(String kind, String id, String label, FieldsOf<?> fields, List<Deed> deeds) {
         cards.add(new Card(step, owner + kind, id, label, fields.list(), deeds));
+    }
+
+    /** Readings, axes and hole patterns that can be added between the first points. */
+    List<Deed> additions() {
+        if (survey.points().size() < 2) {
+            return List.of();
+        }
+        String from = survey.points().get(0).id();
+        String to = survey.points().get(1).id();
+        double apart =
+                survey.points().get(0).about().distanceTo(survey.points().get(1).about());
+        String id = Listed.free("R", survey.readings().stream().map(Reading::id).toList());
+        List<Deed> deeds = new ArrayList<>();
+        reading(deeds, "a distance", new Reading.Distance(id, from, to, apart, Instrument.TAPE, TAPE));
+        reading(
+                deeds,
+                "a distance from a plane",
+                new Reading.Offset(id, from, DatumPlane.UP, 0.1, Instrument.TAPE, TAPE));
+        reading(
+                deeds,
+                "a hole's edge from a plane",
+                new Reading.HoleEdge(
+                        id, from, DatumPlane.UP, Reading.Edge.NEAR, BORE, 0.1, Instrument.CALIPER, CALIPER));
+        reading(
+                deeds,
+                "a caliper over two bores",
+                new Reading.OverBores(
+                        id, from, to, Reading.Sides.OUTER, BORE, BORE, apart + BORE, Instrument.CALIPER, CALIPER));
+        reading(deeds, "a slope", new Reading.Slope(id, from, to, 0, Instrument.ANGLE_GAUGE, Math.toRadians(0.1)));
+        List<SurveyPoint> three = survey.points().stream().limit(3).toList();
+        String feature =
+                Listed.free("F", survey.features().stream().map(Feature::id).toList());
+        deeds.add(Deed.of(
+                "an axis through points",
+                () -> put.apply(survey(
+                        survey.points(),
+                        survey.readings(),
+                        Listed.plus(
+                                survey.features(), new Feature(feature, "new axis", Feature.Shape.AXIS, ids(three))),
+                        survey.patterns()))));
+        String pattern =
+                Listed.free("P", survey.patterns().stream().map(HolePattern::id).toList());
+        deeds.add(Deed.of(
+                "a hole pattern",
+                () -> put.apply(survey(
+                        survey.points(),
+                        survey.readings(),
+                        survey.features(),
+                        Listed.plus(
+                                survey.patterns(),
+                                new HolePattern(
+                                        pattern,
+                                        "new pattern",
+                                        ids(three),
+                                        three.stream().map(SurveyPoint::about).toList(),
+                                        0.0005))))));
+        return deeds;
+    }
+
+    private static List<String> ids(List<SurveyPoint> points) {
+        return points.stream().map(SurveyPoint::id).toList();
+    }
+
+    private void reading(List<Deed> deeds, String words, Reading reading) {
+        deeds.add(Deed.of(
+                words,
+                () -> put.apply(survey(
+                        survey.points(),
+                        Listed.plus(survey.readings(), reading),
+                        survey.features(),
+                        survey.patterns()))));
     }
 }

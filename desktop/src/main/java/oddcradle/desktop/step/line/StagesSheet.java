@@ -23,6 +23,7 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.LineEdit;
+import oddcradle.core.job.edit.NewStage;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.structure.StageResult;
@@ -35,8 +36,6 @@ import oddcradle.desktop.store.Desk;
 /** The drive from the crank outward: its stages in order and the shafts between, each to be opened and changed. */
 final class StagesSheet extends VBox {
     /** A stage of each kind to begin with; the id is given it. */
-    private static final Map<String, Function<String, Stage>> NEW = fresh();
-
     private final Desk desk;
     private final VBox rows = new VBox(2);
     private final Label opened = new Label();
@@ -56,38 +55,14 @@ final class StagesSheet extends VBox {
         fields = new MeasureFields("stage", this::measure);
         kind.setId("stage-kind");
         kind.setAccessibleText("kind of stage to add");
-        kind.getItems().setAll(NEW.keySet());
+        kind.getItems().setAll(NewStage.kinds());
         kind.setValue("roller chain");
-        kind.setConverter(new Words<>(List.copyOf(NEW.keySet()), word -> word));
+        kind.setConverter(new Words<>(NewStage.kinds(), word -> word));
         Button add = new Button("Add behind it");
         add.setId("stage-add");
         add.getStyleClass().add("cure-button");
         add.setOnAction(click -> add());
         getChildren().addAll(head, rows, opened, fields, new HBox(8, kind, add));
-    }
-
-    private static Map<String, Function<String, Stage>> fresh() {
-        Map<String, Function<String, Stage>> fresh = new LinkedHashMap<>();
-        fresh.put("roller chain", id -> new Stage.Chain(id, "chain " + id, 0.0127, 17, 34, 18_000, 0.01, 0.97));
-        fresh.put(
-                "toothed belt",
-                id -> new Stage.Belt(id, "toothed belt " + id, true, 0.08, 0.16, 1.0, 0, 0.03, 0.01, 0.97));
-        fresh.put(
-                "V-belt",
-                id -> new Stage.Belt(id, "V-belt " + id, false, 0.1, 0.16, 1.2, Math.toRadians(38), 0.017, 0.02, 0.94));
-        fresh.put(
-                "belt variator",
-                id -> new Stage.Variator(
-                        id, "variator " + id, 0.08, 0.16, 1.2, Math.toRadians(26), 0.03, 200, 350, 0.85));
-        fresh.put("gears", id -> new Stage.Gears(id, "gears " + id, 2, false, 0.96));
-        fresh.put("flexible coupling", id -> new Stage.Coupling(id, "coupling " + id, 0.0005, Math.toRadians(1), 0));
-        fresh.put(
-                "universal shaft",
-                id -> new Stage.JointShaft(id, "universal shaft " + id, false, 0, Math.toRadians(20), 0.98));
-        fresh.put(
-                "constant-velocity shaft",
-                id -> new Stage.JointShaft(id, "drive shaft " + id, true, 0, Math.toRadians(40), 0.98));
-        return fresh;
     }
 
     private Job job() {
@@ -111,39 +86,13 @@ final class StagesSheet extends VBox {
         openShaft().ifPresent(shaft -> desk.session().apply(new LineEdit.SetShaft(shaft.with(index, value))));
     }
 
-    /** A new stage lies behind the open one; the shaft between lies halfway to the driven end, to be put in its place. */
+    /** A new stage lies behind the open one. */
     private void add() {
         List<String> ids = line().stages().stream().map(Stage::id).toList();
         int at = ids.contains(open) ? ids.indexOf(open) + 1 : ids.size();
-        String id = free("S", line().stages().stream().map(Stage::id).collect(Collectors.toSet())::contains);
-        String shaft = free("J", line().shafts().stream().map(JackShaft::id).collect(Collectors.toSet())::contains);
-        Vec3 from = desk.examination().seating().driverCentre();
-        Vec3 to = job().host().drivenEnd().sprocketCentre();
-        JackShaft between = new JackShaft(
-                shaft,
-                "jackshaft " + shaft,
-                from.towards(to, 0.5),
-                job().host().drivenEnd().axis(),
-                0.025,
-                0,
-                0,
-                0.05,
-                List.of(-0.08, 0.13),
-                14_000,
-                0.004,
-                0.008,
-                350e6,
-                List.of());
-        open = id;
-        desk.apply(new LineEdit.AddStage(at, NEW.get(kind.getValue()).apply(id), between));
-    }
-
-    private static String free(String letter, Predicate<String> taken) {
-        int number = 1;
-        while (taken.test(letter + number)) {
-            number++;
-        }
-        return letter + number;
+        LineEdit.AddStage added = NewStage.of(job(), kind.getValue(), at);
+        open = added.stage().id();
+        desk.apply(added);
     }
 
     void refresh() {

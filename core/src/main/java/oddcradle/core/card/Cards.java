@@ -13,13 +13,13 @@ public final class Cards {
     /** All of them, in the order of the steps. No two have one key. */
     public static List<Card> of(Job job) {
         return Stream.of(
-                        JobCards.of(job),
                         DonorCards.seated(job),
                         DonorCards.candidates(job),
                         HostCards.of(job),
                         LineCards.of(job),
                         SeatCards.of(job),
-                        CradleCards.of(job))
+                        CradleCards.of(job),
+                        JobCards.of(job))
                 .flatMap(List::stream)
                 .sorted((one, other) -> one.step().compareTo(other.step()))
                 .toList();

@@ -29,6 +29,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Scans;
 import oddcradle.desktop.begin.BeginPane;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
@@ -83,6 +84,7 @@ public final class MainWindow {
         this.notes = new NotesPane(desk);
         this.slates = new Slates(desk, palette);
         this.next = new NextBar(desk, this::goTo);
+        desk.openCardsBy(card -> goTo(card.step(), CardSheet.NAME));
         this.bar = new TopBar(desk, this);
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
@@ -180,6 +182,7 @@ public final class MainWindow {
             if (press.getCode() == KeyCode.ESCAPE) {
                 desk.pickingProperty().set(Optional.empty());
                 desk.nodeWantedProperty().set(Optional.empty());
+                desk.thingWantedProperty().set(Optional.empty());
             }
         });
         // A text field keeps these keys to itself even where nothing has been typed.
@@ -212,9 +215,13 @@ public final class MainWindow {
     }
 
     private void goTo(Todo todo) {
-        desk.goTo(todo.step());
-        if (desk.stepProperty().get() == todo.step() && !todo.sheet().isEmpty()) {
-            slates.of(todo.step()).turnTo(todo.sheet());
+        goTo(todo.step(), todo.sheet());
+    }
+
+    private void goTo(Step step, String sheet) {
+        desk.goTo(step);
+        if (desk.stepProperty().get() == step && !sheet.isEmpty()) {
+            slates.of(step).turnTo(sheet);
         }
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
+import oddcradle.desktop.look.Look;
 
 /** A question that must be answered before the work goes on; closing it answers nothing. */
 final class Question {
@@ -48,8 +49,7 @@ final class Question {
 
     /** The look of the window that it stands over. */
     private void dress(Scene scene) {
-        scene.getStylesheets().setAll(over.getScene().getStylesheets());
-        scene.getRoot().getStyleClass().addAll(over.getScene().getRoot().getStyleClass());
+        Look.lend(over.getScene(), scene);
         scene.getRoot().getStyleClass().add("question");
     }
 }

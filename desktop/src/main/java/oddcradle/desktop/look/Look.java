@@ -35,6 +35,18 @@ public enum Look {
         return this == PAPER ? NIGHT : PAPER;
     }
 
+    /** A window of its own over a dressed one looks like it. */
+    public static void lend(Scene dressed, Scene over) {
+        over.getStylesheets().setAll(dressed.getStylesheets());
+        List<String> lent = dressed.getRoot().getStyleClass().stream()
+                .filter(each -> each.equals(PAPER.styleClass) || each.equals(NIGHT.styleClass))
+                .toList();
+        List<String> classes = new ArrayList<>(over.getRoot().getStyleClass());
+        classes.removeAll(List.of(PAPER.styleClass, NIGHT.styleClass));
+        classes.addAll(lent);
+        over.getRoot().getStyleClass().setAll(classes);
+    }
+
     /** Sets the theme and the stylesheet, and puts the look on the scene's root. */
     public void dress(Scene scene) {
         Application.setUserAgentStylesheet(

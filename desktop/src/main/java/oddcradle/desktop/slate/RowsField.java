@@ -26,6 +26,14 @@ public final class RowsField extends ValueField<List<List<Double>>> {
         prompt(example);
     }
 
+    /** A field without its name beside it, as wide as the sheet. */
+    public static RowsField wide(
+            String id, String name, String example, List<Kind> columns, Consumer<List<List<Double>>> taken) {
+        RowsField field = new RowsField(id, name, example, columns, taken);
+        field.spread();
+        return field;
+    }
+
     /** Three numbers that are a direction or a place. */
     public void show(Vec3 vector, UnitStyle style) {
         show(List.of(List.of(vector.x(), vector.y(), vector.z())), style);

@@ -2,7 +2,6 @@ package oddcradle.desktop.stand;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -26,7 +25,7 @@ final class DrawnView extends Pane {
     private static final double MARGIN = 26;
 
     private final View view;
-    private final Consumer<String> picked;
+    private final PartClicks clicks;
     private final Canvas canvas = new Canvas();
     private final ChalkLayer chalk = new ChalkLayer();
     private List<DrawnShape> shapes = List.of();
@@ -43,9 +42,9 @@ final class DrawnView extends Pane {
     private double pixelsPerMetre = 100;
     private Point2D origin = Point2D.ZERO;
 
-    DrawnView(View view, Consumer<String> picked) {
+    DrawnView(View view, PartClicks clicks) {
         this.view = view;
-        this.picked = picked;
+        this.clicks = clicks;
         getStyleClass().add("drawn-view");
         setMinSize(0, 0);
         Label title = new Label(view.title());
@@ -169,10 +168,7 @@ final class DrawnView extends Pane {
     }
 
     private void click(MouseEvent event) {
-        if (pressed.distance(event.getX(), event.getY()) > 4) {
-            return;
-        }
-        picked.accept(at(event));
+        clicks.click(event, at(event), pressed.distance(event.getX(), event.getY()));
     }
 
     /** What is drawn last where the mouse is; one sees through keep-outs, so they come after all else. Empty where nothing is. */

@@ -63,7 +63,7 @@ final class ShadedView extends Pane {
     private final Map<String, PhongMaterial> materials = new HashMap<>();
     private final Map<String, MeshView> views = new HashMap<>();
     private Map<String, List<Solid>> shown = Map.of();
-    private final Consumer<String> picked;
+    private final PartClicks clicks;
     private final Consumer<Vec3> pickedOnScan;
     private final MeshView scan = new MeshView();
     private final PhongMaterial scanMaterial = new PhongMaterial(Color.GRAY);
@@ -80,8 +80,8 @@ final class ShadedView extends Pane {
     private Point2D pressed = Point2D.ZERO;
     private Point2D last = Point2D.ZERO;
 
-    ShadedView(Consumer<String> picked, Consumer<Vec3> pickedOnScan) {
-        this.picked = picked;
+    ShadedView(PartClicks clicks, Consumer<Vec3> pickedOnScan) {
+        this.clicks = clicks;
         this.pickedOnScan = pickedOnScan;
         scan.setUserData("SCAN");
         scan.setCullFace(CullFace.NONE);
@@ -322,19 +322,14 @@ final class ShadedView extends Pane {
     }
 
     private void click(MouseEvent event) {
-        if (pressed.distance(event.getX(), event.getY()) > 4 || event.getButton() != MouseButton.PRIMARY) {
-            return;
-        }
+        double moved = pressed.distance(event.getX(), event.getY());
         Node hit = event.getPickResult().getIntersectedNode();
-        if (hit == scan) {
+        if (hit == scan && moved < PartClicks.STILL && event.getButton() == MouseButton.PRIMARY) {
             Point3D at = event.getPickResult().getIntersectedPoint();
             pickedOnScan.accept(new Vec3(at.getX(), at.getY(), at.getZ()));
         }
         String part = hit != null && hit.getUserData() instanceof String id ? id : "";
-        picked.accept(part);
-        if (event.getClickCount() == 2 && !part.isEmpty()) {
-            goTo(part);
-        }
+        clicks.click(event, part, moved);
     }
 
     /** Shows the donor on its way, without what has come off; back in its seat where {@code way} is empty. */

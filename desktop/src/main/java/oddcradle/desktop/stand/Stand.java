@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -22,6 +23,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
@@ -71,18 +73,20 @@ public final class Stand extends BorderPane {
     private final ToggleButton candidatesButton = new ToggleButton(Side.CANDIDATES.word);
     private final Label hint = new Label();
     private final ToggleGroup sides = new ToggleGroup();
+    private final ContextMenu menu = new ContextMenu();
     private Side side;
     private String framed = "";
 
     public Stand(Desk desk, Palette palette) {
         this.desk = desk;
         this.palette = palette;
+        PartClicks clicks = new Clicks();
         this.shaded = Platform.isSupported(ConditionalFeature.SCENE3D)
-                ? Optional.of(new ShadedView(this::pick, desk::pickOnScan))
+                ? Optional.of(new ShadedView(clicks, desk::pickOnScan))
                 : Optional.empty();
-        this.left = new DrawnView(View.FROM_LEFT, this::pick);
-        this.behind = new DrawnView(View.FROM_BEHIND, this::pick);
-        this.above = new DrawnView(View.FROM_ABOVE, this::pick);
+        this.left = new DrawnView(View.FROM_LEFT, clicks);
+        this.behind = new DrawnView(View.FROM_BEHIND, clicks);
+        this.above = new DrawnView(View.FROM_ABOVE, clicks);
         getStyleClass().add("stand");
         setId("stand");
         setTop(bar());
@@ -101,6 +105,7 @@ public final class Stand extends BorderPane {
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
         desk.nodeWantedProperty().addListener(change -> refresh());
+        desk.thingWantedProperty().addListener(change -> hint());
         shaded.ifPresent(view -> view.holdBy(hold));
         List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
@@ -211,8 +216,26 @@ public final class Stand extends BorderPane {
         return grid;
     }
 
-    private void pick(String part) {
-        desk.selectionProperty().set(part.isEmpty() ? Optional.empty() : Optional.of(part));
+    private final class Clicks implements PartClicks {
+        @Override
+        public void picked(String part) {
+            desk.pick(part);
+        }
+
+        @Override
+        public void opened(String part) {
+            desk.edit(part);
+        }
+
+        @Override
+        public void asked(String part, double screenX, double screenY) {
+            menu.hide();
+            menu.getItems().setAll(PartMenu.items(desk, part, Stand.this::goTo));
+            if (!menu.getItems().isEmpty()) {
+                Look.lend(getScene(), menu.getScene());
+                menu.show(Stand.this, screenX, screenY);
+            }
+        }
     }
 
     /** Brings a part near in the shaded view. */
@@ -270,6 +293,10 @@ public final class Stand extends BorderPane {
 
     /** What a click or key does here and now. */
     private void hint() {
+        if (desk.thingWantedProperty().get().isPresent()) {
+            hint.setText("Click the thing in the stand. Esc: not now.");
+            return;
+        }
         hint.setText(desk.pickingProperty()
                 .get()
                 .map(wanted -> "Click " + wanted.what() + " on the scan, in the three-quarter view. Esc: not now.")
@@ -300,10 +327,11 @@ public final class Stand extends BorderPane {
                         ? "Click the node. Esc: not now."
                         : desk.drawingProperty().get()
                                 ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
-                                : "Click picks a part · drag the picked tube by its end · Delete takes what is picked · drag turns, wheel nears";
-            case CRADLE -> "Click picks a part · pull a tube by its end · drag turns, right button slides, wheel nears";
+                                : "Click picks, double click changes, right click offers more · drag a picked tube by its end · drag turns, wheel nears";
+            case CRADLE ->
+                "Click picks, double click changes, right click offers more · pull a tube by its end · drag turns, wheel nears";
             default ->
-                "Click picks a part, double click goes to it · drag or arrow keys turn, right button slides, wheel or PgUp nears";
+                "Click picks, double click changes, right click offers more · drag or arrow keys turn, right drag slides, wheel nears";
         };
     }
 

@@ -2,6 +2,7 @@ package oddcradle.desktop.store;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -13,6 +14,9 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import oddcradle.core.card.Card;
+import oddcradle.core.card.Cards;
+import oddcradle.core.card.Deed;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.drawn.DrawnFrame;
 import oddcradle.core.drawn.TubeEnd;
@@ -21,7 +25,6 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.BodyEdit;
-import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.job.edit.SeatEdit;
@@ -78,12 +81,17 @@ public final class Desk {
     /** Gets the node of the frame that is clicked next; empty while none is asked for. */
     private final ObjectProperty<Optional<Consumer<String>>> nodeWanted = new SimpleObjectProperty<>(Optional.empty());
 
+    /** Gets the thing that is clicked next; empty while none is asked for. */
+    private final ObjectProperty<Optional<Consumer<String>>> thingWanted = new SimpleObjectProperty<>(Optional.empty());
+
     /** What a hand is drawing or moving just now. */
     private final ObjectProperty<Optional<Sketch>> sketch = new SimpleObjectProperty<>(Optional.empty());
 
     private final ObjectProperty<String> complaint = new SimpleObjectProperty<>("");
 
     private BooleanSupplier leaving = () -> true;
+
+    private Consumer<Card> cardOpener = card -> {};
 
     /** Asks whether to go on, told what goes along. */
     private Predicate<String> agreed = question -> true;
@@ -107,6 +115,7 @@ public final class Desk {
         pulled.set(Optional.empty());
         sketch.set(Optional.empty());
         nodeWanted.set(Optional.empty());
+        thingWanted.set(Optional.empty());
         drawing.set(false);
         onTheWay.set(Optional.empty());
         complaint.set("");
@@ -155,6 +164,27 @@ public final class Desk {
         agreed = question;
     }
 
+    /** Puts another job in its place; one that cannot be is refused with a plain message. */
+    public void put(Supplier<Job> with, String words) {
+        try {
+            apply(new ReplaceJob(with.get(), words));
+        } catch (InvalidValue invalid) {
+            complaint.set(capital(InvalidWords.of(invalid, units())));
+        }
+    }
+
+    /**
+     * Does what a card offers, after asking where something else changes by it.
+     *
+     * @param what it is done to, in words
+     */
+    public void take(Deed deed, String what) {
+        String words = deed.away()
+                ? "take " + what + " away"
+                : what + ": " + deed.words().toLowerCase(Locale.ROOT);
+        takeAway(what, 0, words, deed.outcome());
+    }
+
     /**
      * Takes a thing out of the job, after asking where something else changes by it.
      *
@@ -162,31 +192,54 @@ public final class Desk {
      * @param self how many of the things that change are the thing itself
      */
     public void takeAway(String what, int self, Supplier<Removal> removal) {
+        takeAway(what, self, "take " + what + " away", removal);
+    }
+
+    private void takeAway(String what, int self, String words, Supplier<Removal> removal) {
         try {
             Removal away = removal.get();
             List<String> others = away.along().subList(self, away.along().size());
             if (others.isEmpty() || agreed.test("With " + what + " this changes too:\n" + String.join("\n", others))) {
-                apply(new ReplaceJob(away.job(), "take " + what + " away"));
+                apply(new ReplaceJob(away.job(), words));
             }
         } catch (InvalidValue gone) {
-            complaint.set(InvalidWords.of(gone, units()));
+            complaint.set(capital(InvalidWords.of(gone, units())));
         }
     }
 
-    /** Takes what is picked out of the job, if it is a tube, a part or a keep-out. */
+    /** Takes what is picked out of the job, if it can go. */
     public void takeSelectionAway() {
-        Job job = session.job();
-        selection.get().ifPresent(id -> {
-            String what = job.label(id).orElse(id);
-            if (job.host().member(id).isPresent()) {
-                takeAway(what, 1, () -> Removal.ofTube(job, id));
-            } else if (job.cradle().member(id).isPresent()) {
-                apply(new CradleEdit.RemoveTube(id));
-            } else if (job.donor().parts().stream().anyMatch(each -> each.id().equals(id))) {
-                takeAway(what, 0, () -> Removal.ofPart(job, id));
-            } else if (job.host().keepOuts().stream().anyMatch(each -> each.id().equals(id))) {
-                takeAway(what, 0, () -> Removal.ofKeepOut(job, id));
-            }
+        selection.get().flatMap(id -> Cards.picked(session.job(), id)).ifPresent(card -> card.deeds().stream()
+                .filter(Deed::away)
+                .findFirst()
+                .ifPresent(deed -> take(deed, card.words())));
+    }
+
+    /** What was clicked in the stand; it goes into the field that waits for it, else it is picked. Empty for nothing. */
+    public void pick(String part) {
+        Optional<Consumer<String>> waiting = thingWanted.get();
+        if (waiting.isPresent() && !part.isEmpty()) {
+            thingWanted.set(Optional.empty());
+            waiting.get().accept(part);
+        } else {
+            selection.set(part.isEmpty() ? Optional.empty() : Optional.of(part));
+        }
+    }
+
+    public ObjectProperty<Optional<Consumer<String>>> thingWantedProperty() {
+        return thingWanted;
+    }
+
+    /** @param opening brings the user to a card */
+    public void openCardsBy(Consumer<Card> opening) {
+        cardOpener = opening;
+    }
+
+    /** Opens the card of a thing, if it has one. */
+    public void edit(String id) {
+        Cards.picked(session.job(), id).ifPresent(card -> {
+            selection.set(Optional.of(id));
+            cardOpener.accept(card);
         });
     }
 

@@ -1,6 +1,7 @@
 package oddcradle.desktop.step.cradle;
 
 import oddcradle.core.finding.Step;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StepSlate;
@@ -32,6 +33,7 @@ public final class CradleSlate extends StepSlate {
             ChoicesSheet sheet = new ChoicesSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.CRADLE));
         add(leaves);
         onRefresh(leaves::refresh);
         caution(

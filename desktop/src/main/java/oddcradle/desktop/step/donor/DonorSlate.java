@@ -3,6 +3,7 @@ package oddcradle.desktop.step.donor;
 import javafx.scene.control.Label;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.edit.Side;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
@@ -57,6 +58,7 @@ public final class DonorSlate extends StepSlate {
             FigureList figures = new FigureList(desk, Step.DONOR);
             return new Leaves.Leaf(figures, figures::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.DONOR));
         add(leaves);
         onRefresh(leaves::refresh);
         caution("Lifting: hang the engine by its own lugs, tie it until it is bolted, never reach under it.");

@@ -3,6 +3,7 @@ package oddcradle.desktop.step.host;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.edit.Side;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
@@ -56,6 +57,7 @@ public final class HostSlate extends StepSlate {
             FigureList figures = new FigureList(desk, Step.HOST);
             return new Leaves.Leaf(new VBox(figures), figures::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.HOST));
         add(leaves);
         onRefresh(leaves::refresh);
         caution("Old tubes rot from inside: tap, drill a small hole low down, measure the wall before you weld to it.");

@@ -6,6 +6,7 @@ import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.line.Line;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
@@ -36,6 +37,7 @@ public final class LineSlate extends StepSlate {
             FigureList figures = new FigureList(desk, Step.LINE);
             return new Leaves.Leaf(new VBox(figures), figures::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.LINE));
         add(leaves);
         onRefresh(leaves::refresh);
         Label caution = caution("");

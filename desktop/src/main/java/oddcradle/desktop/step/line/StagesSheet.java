@@ -2,13 +2,9 @@ package oddcradle.desktop.step.line;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -25,7 +21,6 @@ import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.LineEdit;
 import oddcradle.core.job.edit.NewStage;
 import oddcradle.core.job.line.Line;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.MeasureFields;
@@ -37,6 +32,7 @@ import oddcradle.desktop.store.Desk;
 final class StagesSheet extends VBox {
     /** A stage of each kind to begin with; the id is given it. */
     private final Desk desk;
+
     private final VBox rows = new VBox(2);
     private final Label opened = new Label();
     private final MeasureFields fields;

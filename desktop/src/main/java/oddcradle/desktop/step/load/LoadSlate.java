@@ -7,6 +7,7 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
 import oddcradle.desktop.slate.FigureList;
@@ -40,6 +41,7 @@ public final class LoadSlate extends StepSlate {
             FigureList figures = new FigureList(desk, Step.LOAD);
             return new Leaves.Leaf(new VBox(figures), figures::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.LOAD));
         add(leaves);
         onRefresh(leaves::refresh);
         caution(

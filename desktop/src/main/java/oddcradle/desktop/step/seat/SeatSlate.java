@@ -1,6 +1,7 @@
 package oddcradle.desktop.step.seat;
 
 import oddcradle.core.finding.Step;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StepSlate;
@@ -38,6 +39,7 @@ public final class SeatSlate extends StepSlate {
             NeighbourSheet sheet = new NeighbourSheet(desk);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.SEAT));
         add(leaves);
         onRefresh(leaves::refresh);
         desk.live().asideProperty().addListener((property, before, now) -> {

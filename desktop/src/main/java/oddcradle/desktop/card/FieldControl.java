@@ -1,0 +1,397 @@
+package oddcradle.desktop.card;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import oddcradle.core.card.Field;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.ReplaceJob;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.Kind;
+import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.RowsField;
+import oddcradle.desktop.slate.WordField;
+import oddcradle.desktop.slate.Words;
+import oddcradle.desktop.store.Desk;
+
+/** What a field of a card is changed with. It is made once and then shows the field as it is in each newer job. */
+abstract class FieldControl<F extends Field> {
+    private final Desk desk;
+    private final String edit;
+    private final String id;
+    private F field;
+    private boolean showing;
+
+    /** @param edit what a change is called, for undo */
+    private FieldControl(Desk desk, String id, String edit, F field) {
+        this.desk = desk;
+        this.id = id;
+        this.edit = edit;
+        this.field = field;
+    }
+
+    static FieldControl<?> of(Desk desk, String id, String edit, Field field) {
+        if (field instanceof Field.Words words) {
+            return new OfWords(desk, id, edit, words);
+        }
+        if (field instanceof Field.Measure measure) {
+            return new OfMeasure(desk, id, edit, measure);
+        }
+        if (field instanceof Field.Vector vector) {
+            return new OfVector(desk, id, edit, vector);
+        }
+        if (field instanceof Field.Turned turned) {
+            return new OfTurned(desk, id, edit, turned);
+        }
+        if (field instanceof Field.Yes yes) {
+            return new OfYes(desk, id, edit, yes);
+        }
+        if (field instanceof Field.Choice choice) {
+            return new OfChoice(desk, id, edit, choice);
+        }
+        if (field instanceof Field.Several several) {
+            return new OfSeveral(desk, id, edit, several);
+        }
+        return new OfTable(desk, id, edit, (Field.Table) field);
+    }
+
+    abstract Node node();
+
+    abstract void show();
+
+    /** Takes up the field of a newer job; it is of the same sort. */
+    @SuppressWarnings("unchecked") // the card makes other controls where a field of another sort has come
+    final void show(Field newer) {
+        field = (F) newer;
+        showing = true;
+        show();
+        showing = false;
+    }
+
+    final F field() {
+        return field;
+    }
+
+    final Desk desk() {
+        return desk;
+    }
+
+    final String id() {
+        return id;
+    }
+
+    /** @throws InvalidValue to be told at the field */
+    final void put(Supplier<Job> with) {
+        desk.session().apply(new ReplaceJob(with.get(), edit));
+    }
+
+    /** For what has no text to leave a complaint at. */
+    final void choose(Supplier<Job> with) {
+        if (!showing) {
+            desk.put(with, edit);
+            show(field);
+        }
+    }
+
+    /** A name over the whole width, for what is wider than the place beside a name. */
+    static Label head(String name) {
+        Label label = new Label(name);
+        label.setWrapText(true);
+        label.getStyleClass().add("card-field");
+        return label;
+    }
+
+    private static final class OfWords extends FieldControl<Field.Words> {
+        private final WordField text;
+
+        private OfWords(Desk desk, String id, String edit, Field.Words words) {
+            super(desk, id, edit, words);
+            text = new WordField(
+                    id, words.name(), "", typed -> put(() -> field().put().apply(typed)));
+        }
+
+        @Override
+        Node node() {
+            return text;
+        }
+
+        @Override
+        void show() {
+            text.show(field().now(), desk().units());
+        }
+    }
+
+    private static final class OfMeasure extends FieldControl<Field.Measure> {
+        private final QuantityField number;
+
+        private OfMeasure(Desk desk, String id, String edit, Field.Measure measure) {
+            super(desk, id, edit, measure);
+            number = new QuantityField(
+                    id,
+                    measure.name(),
+                    measure.now().kind(),
+                    typed -> put(() -> field().put().apply(typed)));
+        }
+
+        @Override
+        Node node() {
+            return number;
+        }
+
+        @Override
+        void show() {
+            number.show(field().now().si(), desk().units());
+        }
+    }
+
+    private static final class OfVector extends FieldControl<Field.Vector> {
+        private final RowsField rows;
+
+        private OfVector(Desk desk, String id, String edit, Field.Vector vector) {
+            super(desk, id, edit, vector);
+            Kind kind = vector.kind();
+            rows = new RowsField(
+                    id,
+                    vector.name(),
+                    "forward left up",
+                    List.of(kind, kind, kind),
+                    typed -> put(() -> field().put().apply(one(vector.name(), typed))));
+        }
+
+        static Vec3 one(String name, List<List<Double>> rows) {
+            if (rows.size() != 1) {
+                throw new InvalidValue(name, "is " + rows.size() + " rows, must be three numbers");
+            }
+            List<Double> row = rows.get(0);
+            return new Vec3(row.get(0), row.get(1), row.get(2));
+        }
+
+        @Override
+        Node node() {
+            return rows;
+        }
+
+        @Override
+        void show() {
+            rows.show(field().now(), desk().units());
+        }
+    }
+
+    private static final class OfTurned extends FieldControl<Field.Turned> {
+        private final RowsField rows;
+
+        private OfTurned(Desk desk, String id, String edit, Field.Turned turned) {
+            super(desk, id, edit, turned);
+            rows = new RowsField(
+                    id, turned.name(), "yaw pitch roll", List.of(Kind.ANGLE, Kind.ANGLE, Kind.ANGLE), typed -> {
+                        Vec3 angles = OfVector.one(turned.name(), typed);
+                        put(() -> field().put()
+                                .apply(Pose.ofYawPitchRoll(Vec3.ZERO, angles.x(), angles.y(), angles.z())
+                                        .rotation()));
+                    });
+        }
+
+        @Override
+        Node node() {
+            return rows;
+        }
+
+        @Override
+        void show() {
+            Mat3 now = field().now();
+            rows.show(new Pose(now, Vec3.ZERO).yawPitchRoll(), desk().units());
+        }
+    }
+
+    private static final class OfYes extends FieldControl<Field.Yes> {
+        private final CheckBox box;
+
+        private OfYes(Desk desk, String id, String edit, Field.Yes yes) {
+            super(desk, id, edit, yes);
+            box = new CheckBox(yes.name());
+            box.setId(id);
+            box.setOnAction(click -> {
+                boolean ticked = box.isSelected();
+                choose(() -> field().put().apply(ticked));
+            });
+        }
+
+        @Override
+        Node node() {
+            return box;
+        }
+
+        @Override
+        void show() {
+            box.setSelected(field().now());
+        }
+    }
+
+    private static final class OfChoice extends FieldControl<Field.Choice> {
+        private final ComboBox<Field.Named> box = new ComboBox<>();
+        private final Node node;
+        private final ThingPick pick;
+
+        private OfChoice(Desk desk, String id, String edit, Field.Choice choice) {
+            super(desk, id, edit, choice);
+            box.setId(id);
+            box.setAccessibleText(choice.name());
+            box.setPrefWidth(250);
+            box.setOnAction(chosen -> {
+                if (box.getValue() != null) {
+                    String taken = box.getValue().id();
+                    choose(() -> field().put().apply(taken));
+                }
+            });
+            pick = new ThingPick(
+                    desk, id, choice.name(), taken -> choose(() -> field().put().apply(taken)));
+            node = isShort(choice) ? row(choice.name(), box) : new VBox(2, head(choice.name()), new HBox(6, box, pick));
+        }
+
+        /** A few plain words fit beside their name. */
+        private static boolean isShort(Field.Choice choice) {
+            return choice.name().length() < 30
+                    && choice.of().size() < 9
+                    && choice.of().stream()
+                            .allMatch(each ->
+                                    each.words().length() < 16 && !each.words().equals(each.id()));
+        }
+
+        private static HBox row(String name, ComboBox<?> box) {
+            Label label = new Label(name);
+            label.getStyleClass().add("name");
+            HBox row = new HBox(label, box);
+            row.getStyleClass().add("field-row");
+            box.setPrefWidth(134);
+            return row;
+        }
+
+        @Override
+        Node node() {
+            return node;
+        }
+
+        @Override
+        void show() {
+            List<Field.Named> of = field().of();
+            if (!box.getItems().equals(of)) {
+                box.setConverter(new Words<>(of, Field.Named::words));
+                box.getItems().setAll(of);
+            }
+            box.setValue(of.stream()
+                    .filter(each -> each.id().equals(field().now()))
+                    .findFirst()
+                    .orElse(null));
+            boolean things =
+                    of.stream().anyMatch(each -> desk().session().job().ids().contains(each.id()));
+            pick.setVisible(things);
+            pick.setManaged(things);
+        }
+    }
+
+    /** Each one is a button that takes it out; the list and the stand add more. */
+    private static final class OfSeveral extends FieldControl<Field.Several> {
+        private final FlowPane chosen = new FlowPane(4, 4);
+        private final ComboBox<Field.Named> more = new ComboBox<>();
+        private final VBox node;
+
+        private OfSeveral(Desk desk, String id, String edit, Field.Several several) {
+            super(desk, id, edit, several);
+            more.setId(id);
+            more.setAccessibleText("add to " + several.name());
+            more.setPromptText("add …");
+            more.setPrefWidth(250);
+            more.setOnAction(added -> Optional.ofNullable(more.getValue()).ifPresent(one -> add(one.id())));
+            node = new VBox(
+                    2,
+                    head(several.name()),
+                    chosen,
+                    new HBox(6, more, new ThingPick(desk, id, several.name(), this::add)));
+        }
+
+        private void add(String one) {
+            List<String> longer = new ArrayList<>(field().now());
+            longer.add(one);
+            choose(() -> field().put().apply(longer));
+        }
+
+        @Override
+        Node node() {
+            return node;
+        }
+
+        @Override
+        void show() {
+            List<Field.Named> of = field().of();
+            chosen.getChildren().clear();
+            for (int k = 0; k < field().now().size(); k++) {
+                int at = k;
+                String one = field().now().get(k);
+                Button out = new Button(word(one) + "  ×");
+                out.setId(id() + "-out-" + k);
+                out.setAccessibleText("take " + word(one) + " out");
+                out.getStyleClass().addAll("plain-button", "chip");
+                out.setOnAction(click -> {
+                    List<String> fewer = new ArrayList<>(field().now());
+                    fewer.remove(at);
+                    choose(() -> field().put().apply(fewer));
+                });
+                chosen.getChildren().add(out);
+            }
+            if (!more.getItems().equals(of)) {
+                more.setConverter(new Words<>(of, Field.Named::words));
+                more.getItems().setAll(of);
+            }
+            more.setValue(null);
+        }
+
+        private String word(String one) {
+            return field().of().stream()
+                    .filter(each -> each.id().equals(one))
+                    .map(Field.Named::words)
+                    .findFirst()
+                    .orElse(one);
+        }
+    }
+
+    private static final class OfTable extends FieldControl<Field.Table> {
+        private final RowsField rows;
+        private final VBox node;
+
+        private OfTable(Desk desk, String id, String edit, Field.Table table) {
+            super(desk, id, edit, table);
+            List<Kind> kinds = table.columns().stream().map(Field.Column::kind).toList();
+            String example = String.join(
+                    " ", table.columns().stream().map(Field.Column::name).toList());
+            rows = RowsField.wide(
+                    id,
+                    table.name(),
+                    example,
+                    kinds,
+                    typed -> put(() -> field().put().apply(typed)));
+            node = new VBox(2, head(table.name() + (kinds.size() > 1 ? ": " + example + "; …" : "")), rows);
+        }
+
+        @Override
+        Node node() {
+            return node;
+        }
+
+        @Override
+        void show() {
+            rows.show(field().now(), desk().units());
+        }
+    }
+}

@@ -1,0 +1,244 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import oddcradle.core.card.Card;
+import oddcradle.core.card.Cards;
+import oddcradle.core.card.Deed;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Part;
+import oddcradle.core.job.seat.Bracket;
+import oddcradle.core.math.Vec3;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Every thing of the job is found, opened, changed, added and taken away by hand. */
+class ThingsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Job job() {
+        return desk.session().job();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static ListView<Card> list(FxRobot robot) {
+        return robot.lookup("#card-list").queryAs(ListView.class);
+    }
+
+    private void choose(FxRobot robot, String words) {
+        robot.interact(() -> list(robot).getItems().stream()
+                .filter(card -> card.words().equals(words))
+                .findFirst()
+                .ifPresentOrElse(card -> list(robot).getSelectionModel().select(card), () -> {
+                    throw new AssertionError("no " + words);
+                }));
+        settled();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void add(FxRobot robot, String words) {
+        ComboBox<Deed> add = robot.lookup("#card-add").queryAs(ComboBox.class);
+        robot.interact(() -> add.setValue(add.getItems().stream()
+                .filter(deed -> deed.words().equals(words))
+                .findFirst()
+                .orElseThrow()));
+        settled();
+    }
+
+    /** A field without a control would be one that only the file can change. */
+    @Test
+    void everyCard_hasAControlForEachFieldAndAButtonForEachDeed(FxRobot robot) {
+        Set<String> kinds = new HashSet<>();
+        int fields = 0;
+        for (Step step : List.of(Step.DONOR, Step.HOST, Step.LINE, Step.SEAT, Step.CRADLE, Step.LOAD)) {
+            at(robot, step, "things");
+            List<Card> cards = new ArrayList<>(list(robot).getItems());
+            assertThat(cards)
+                    .extracting(Card::key)
+                    .containsExactlyElementsOf(Cards.of(job()).stream()
+                            .filter(card -> card.step() == step)
+                            .map(Card::key)
+                            .toList());
+            for (Card card : cards) {
+                if (kinds.add(step + card.kind())) {
+                    robot.interact(() -> list(robot).getSelectionModel().select(cards.indexOf(card)));
+                    assertThat(text(robot, "#card-title")).isEqualTo(card.words());
+                    Set<String> ids = new HashSet<>();
+                    robot.lookup("#card").lookup((Node node) -> isControl(node)).queryAll().stream()
+                            .map(Node::getId)
+                            .forEach(ids::add);
+                    assertThat(ids).as(card.words()).hasSize(card.fields().size());
+                    fields += ids.size();
+                    assertThat(Stream.concat(
+                                    robot.lookup("#card-away").queryAll().stream(),
+                                    robot.lookup((Node node) -> has(node, "deed-")).queryAll().stream()))
+                            .as(card.words())
+                            .hasSize(card.deeds().size());
+                }
+            }
+        }
+        assertThat(kinds).hasSizeGreaterThan(30);
+        assertThat(fields).isGreaterThan(200);
+    }
+
+    private static boolean has(Node node, String prefix) {
+        return node.getId() != null && node.getId().startsWith(prefix);
+    }
+
+    private static boolean isControl(Node node) {
+        boolean known = has(node, "card-")
+                && Stream.of("-problem", "-pick").noneMatch(node.getId()::endsWith)
+                && !node.getId().contains("-out-");
+        return known && Stream.of("card-title", "card-away").noneMatch(node.getId()::equals);
+    }
+
+    /** Tries places of the view from the left until one shows what is wanted. */
+    private Point2D place(FxRobot robot, String part) {
+        Node view = robot.lookup("#drawn-from-left").query();
+        Bounds on = view.localToScreen(view.getBoundsInLocal());
+        for (double up = 0.3; up < 0.9; up += 0.04) {
+            for (double along = 0.1; along < 0.95; along += 0.03) {
+                Point2D at = new Point2D(on.getMinX() + along * on.getWidth(), on.getMinY() + up * on.getHeight());
+                robot.clickOn(at);
+                if (desk.selectionProperty().get().equals(Optional.of(part))) {
+                    robot.interact(() -> desk.selectionProperty().set(Optional.empty()));
+                    return at;
+                }
+            }
+        }
+        throw new AssertionError("nothing shows " + part);
+    }
+
+    @Test
+    void doubleClickOpensItsCard_whereItIsRenamedTurnedAndUndone(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.DONOR));
+        settled();
+        Part silencer = job().donor().parts().stream()
+                .filter(part -> part.label().equals("silencer"))
+                .findFirst()
+                .orElseThrow();
+        Point2D at = place(robot, silencer.id());
+        robot.doubleClickOn(at);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#card-title")).isEqualTo("part: silencer");
+        enter(robot, "#card-called", "short silencer");
+        assertThat(job().label(silencer.id())).contains("short silencer");
+        enter(robot, "#card-called", " ");
+        assertThat(text(robot, "#card-called-problem")).contains("empty");
+        assertThat(job().label(silencer.id())).contains("short silencer");
+        click(robot, "#undo");
+        settled();
+        assertThat(job().label(silencer.id())).contains("silencer");
+    }
+
+    @Test
+    void rightClickOffersWhatCanBeDone_andTakesAwayAfterAsking(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.HOST));
+        settled();
+        KeepOut tank = job().host().keepOuts().stream()
+                .filter(each -> each.label().equals("fuel tank"))
+                .findFirst()
+                .orElseThrow();
+        Point2D at = place(robot, tank.id());
+        robot.clickOn(at, MouseButton.SECONDARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("Let it slide");
+        settled();
+        assertThat(job().host().keepOuts().stream()
+                        .filter(each -> each.id().equals(tank.id()))
+                        .flatMap(each -> each.motions().stream()))
+                .hasSize(tank.motions().size() + 1);
+        robot.clickOn(at, MouseButton.SECONDARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("Take it away");
+        settled();
+        assertThat(job().host().keepOuts()).extracting(KeepOut::id).doesNotContain(tank.id());
+        click(robot, "#undo");
+        click(robot, "#undo");
+        settled();
+        assertThat(job().host().keepOuts()).contains(tank);
+    }
+
+    @Test
+    void bracketFromAnotherMachine_isAddedMeasuredAndTakenAwayWithoutTheFile(FxRobot robot) {
+        at(robot, Step.SEAT, "things");
+        Job before = job();
+        add(robot, "a bracket");
+        assertThat(text(robot, "#card-title")).isEqualTo("bracket: new bracket");
+        enter(robot, "#card-called", "old hanger");
+        enter(robot, "#card-its-hole-at-the-frame", "120 0 35");
+        enter(robot, "#card-box-1-turned", "0 0 30");
+        click(robot, "#deed-add-a-round-bar");
+        settled();
+        enter(robot, "#card-bar-2-radius", "12");
+        Bracket made = job().plan().brackets().get(before.plan().brackets().size());
+        assertThat(made.label()).isEqualTo("old hanger");
+        assertThat(made.frameHole()).isEqualTo(new Vec3(0.12, 0, 0.035));
+        assertThat(made.solids()).hasSize(2);
+        enter(robot, "#card-that-hole-s-axis", "0 0 0");
+        assertThat(text(robot, "#card-that-hole-s-axis-problem")).isNotBlank();
+        assertThat(job().plan().brackets()).contains(made);
+        robot.interact(() -> desk.session().undo());
+        choose(robot, "bracket: old hanger");
+        click(robot, "#card-away");
+        settled();
+        assertThat(job().plan().brackets()).isEqualTo(before.plan().brackets());
+    }
+
+    /** A field that names a thing takes a click on it. */
+    @Test
+    void pairRule_isGivenItsTwoThingsByClicksInTheStand(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.SEAT));
+        settled();
+        KeepOut tank = job().host().keepOuts().stream()
+                .filter(each -> each.label().equals("fuel tank"))
+                .findFirst()
+                .orElseThrow();
+        Point2D at = place(robot, tank.id());
+        at(robot, Step.SEAT, "things");
+        add(robot, "a gap rule for two things");
+        click(robot, "#card-and-pick");
+        assertThat(text(robot, "#hint")).contains("Click the thing");
+        robot.clickOn(at);
+        settled();
+        assertThat(job().build().clearances().pairs())
+                .anySatisfy(rule -> assertThat(rule.obstacle()).isEqualTo(tank.id()));
+        enter(robot, "#card-least-gap", "42");
+        assertThat(job().build().clearances().pairs())
+                .anySatisfy(rule -> assertThat(rule.room()).isCloseTo(0.042, within(1e-12)));
+    }
+
+    @Test
+    void deleteKey_takesAwayWhateverIsPicked(FxRobot robot) {
+        at(robot, Step.LINE, "things");
+        int stages = job().line().stages().size();
+        add(robot, "a stage: V-belt");
+        assertThat(job().line().stages()).hasSize(stages + 1);
+        robot.interact(() -> window.stand().requestFocus());
+        robot.type(KeyCode.DELETE);
+        settled();
+        assertThat(job().line().stages()).hasSize(stages);
+    }
+}

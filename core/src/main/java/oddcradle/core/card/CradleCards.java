@@ -211,7 +211,7 @@ final class CradleCards {
             String label = job.label(joint.member()).orElse(joint.member()) + " at " + joint.node();
             add(
                     "joint",
-                    joint.member() + " " + joint.node(),
+                    Listed.number(k),
                     label,
                     of,
                     List.of(Deed.simplyAway(() -> job.withCradle(cradle.withJoints(without(cradle.joints(), at))))));

@@ -192,7 +192,7 @@ final class HostCards {
                                         new Foot(new BondedPad(0.05, 0.04, 50, Elastomer.RUBBER), 0.1))))))));
             }
             deeds.add(Deed.simplyAway(() -> job.withHost(host.withSupports(without(host.supports(), at)))));
-            add("support", support.node(), support.node(), of, deeds);
+            add("support", Listed.number(k), support.node(), of, deeds);
         }
     }
 

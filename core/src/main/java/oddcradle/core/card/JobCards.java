@@ -85,7 +85,7 @@ final class JobCards {
             cards.add(new Card(
                     Step.HOST,
                     "material",
-                    material.name(),
+                    Listed.number(k),
                     material.name(),
                     of.list(),
                     List.of(Deed.simplyAway(() -> job.withMaterials(without(all, at))))));

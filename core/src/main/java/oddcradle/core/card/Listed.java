@@ -36,6 +36,11 @@ final class Listed {
                 .toList();
     }
 
+    /** For what has no id of its own: one that stays while its fields are changed. */
+    static String number(int at) {
+        return "no. " + (at + 1);
+    }
+
     /** The first id of a letter and a number that nobody has. */
     static String free(String letter, Collection<String> ids) {
         Set<String> taken = new HashSet<>(ids);

@@ -197,7 +197,7 @@ final class SeatCards {
                     + job.label(pair.obstacle()).orElse(pair.obstacle());
             add(
                     "gap of two",
-                    pair.part() + " " + pair.obstacle(),
+                    Listed.number(k),
                     label,
                     of,
                     List.of(Deed.simplyAway(() -> put.apply(without(pairs, at)))));

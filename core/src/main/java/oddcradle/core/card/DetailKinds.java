@@ -3,6 +3,7 @@ package oddcradle.core.card;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Detail;
@@ -21,6 +22,7 @@ import oddcradle.core.mounting.Elastomer;
 /** One of each thing that a cradle may have, at its first tube, node and boss, to be moved to where it belongs. Sizes are common practice. */
 final class DetailKinds {
     private static final String THREAD = "M8";
+    private static final String JOINT = "a bolted joint";
 
     private final Job job;
     private final Cradle cradle;
@@ -102,8 +104,20 @@ final class DetailKinds {
                 .filter(other -> !other.id().equals(tube.id()) && other.nodes().contains(end))
                 .findFirst()
                 .ifPresent(other -> detail("a gusset", new Detail.Gusset(id, end, tube.id(), other.id(), 0.04, 0.003)));
-        deeds.add(Deed.of("a bolted joint", () -> new CradleEdit.SetJoint(
-                        TubeJoint.of(tube.id(), end, TubeJoint.Kind.BOLTED, THREAD))
-                .applyTo(job)));
+        cradle.members().forEach(this::joint);
+    }
+
+    /** At the first end of a tube that is only welded so far. */
+    private void joint(Member tube) {
+        boolean offered = deeds.stream().anyMatch(deed -> deed.words().equals(JOINT));
+        Stream.of(tube.nodes().get(0), tube.nodes().get(tube.nodes().size() - 1))
+                .filter(end -> !offered
+                        && cradle.joints().stream()
+                                .noneMatch(each -> each.member().equals(tube.id())
+                                        && each.node().equals(end)))
+                .findFirst()
+                .ifPresent(end -> deeds.add(Deed.of(JOINT, () -> new CradleEdit.SetJoint(
+                                TubeJoint.of(tube.id(), end, TubeJoint.Kind.BOLTED, THREAD))
+                        .applyTo(job))));
     }
 }

@@ -28,6 +28,7 @@ public final class SeatSpace {
     private final List<Freedom> open;
     private final Aabb machine;
     private final Vec3 cg;
+    private final double height;
     private final double[] low;
     private final double[] high;
     private final double[] speeds;
@@ -54,6 +55,7 @@ public final class SeatSpace {
         this.speeds = new double[open.size()];
         double reach = reach(job) + datum.map(each -> each.own().length()).orElse(0.0);
         this.machine = machine(job);
+        this.height = height(job, start);
         this.cg = start.pose().turn(job.donor().mass().cg());
         for (int k = 0; k < low.length; k++) {
             Freedom freedom = open.get(k);
@@ -71,8 +73,9 @@ public final class SeatSpace {
         }
         double from = machine.low().minus(cg).dot(freedom.direction());
         double to = machine.high().minus(cg).dot(freedom.direction());
-        // A flat or single-tube host still leaves some way to look.
-        return new SeatWishes.Range(freedom, from, Math.max(to, from + LEAST_WAY));
+        // On a flat frame the donor stands on top; a single tube still leaves some way to look.
+        double way = freedom == Freedom.UP ? Math.max(LEAST_WAY, height) : LEAST_WAY;
+        return new SeatWishes.Range(freedom, from, Math.max(to, from + way));
     }
 
     /** What the host is and what it drives hold the donor's centre of gravity. */
@@ -84,6 +87,16 @@ public final class SeatSpace {
             all = all.joined(new Aabb(seating.node(node.id()), seating.node(node.id())));
         }
         return all;
+    }
+
+    /** Of the donor as it sits, m. */
+    private static double height(Job job, Seat seat) {
+        return job.donor().bodies().stream()
+                .flatMap(part -> part.solids().stream())
+                .map(solid -> solid.placed(seat.pose()).bounds())
+                .reduce(Aabb::joined)
+                .map(bounds -> bounds.size().z())
+                .orElse(0.0);
     }
 
     private static double reach(Job job) {

@@ -9,7 +9,8 @@ public enum DemoJobs {
     SALTMARSH_RUNABOUT("saltmarsh-runabout", "Saltmarsh runabout: marsh buggy, parallel twin, chain"),
     HUT_SKID("hut-skid", "Hut skid: generator, V-twin, coupling"),
     WHIMBREL("whimbrel", "Whimbrel: light aircraft, flat four, ring mount"),
-    ORCHARD_TUG("orchard-tug", "Orchard tug: three-wheeler, diesel single, belt");
+    ORCHARD_TUG("orchard-tug", "Orchard tug: three-wheeler, diesel single, belt"),
+    PIER_PORTER("pier-porter", "Pier porter: luggage kart, industrial single, sliding sub-frame");
 
     private final String fileName;
     private final String words;

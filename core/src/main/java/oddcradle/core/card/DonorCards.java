@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import oddcradle.core.card.Field.Column;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.catalog.Shelf;
 import oddcradle.core.engine.Combustion;
 import oddcradle.core.engine.Crank;
 import oddcradle.core.engine.EngineLayout;
@@ -315,7 +316,8 @@ final class DonorCards {
                                     "thread", BossHole::thread, BossHole::withThread)
                             .length("usable depth, 0 unknown", BossHole::depth, BossHole::withDepth)
                             .words("behind it", BossHole::behind, BossHole::withBehind)
-                            .yes("goes right through", BossHole::through, BossHole::withThrough));
+                            .yes("goes right through", BossHole::through, BossHole::withThrough)
+                            .shelf(Shelf.THREADS, (each, row) -> each.withThread(row.name())));
             add("boss", boss.id(), boss.label(), of, List.of(Deed.away(() -> away.apply(boss.id()))));
         }
     }

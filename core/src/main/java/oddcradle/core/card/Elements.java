@@ -2,6 +2,7 @@ package oddcradle.core.card;
 
 import java.util.List;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.catalog.Shelf;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
@@ -63,6 +64,21 @@ final class Elements {
                             any -> bush.elastomer(),
                             (any, kind) ->
                                     new BondedBush(bush.bore(), bush.diameter(), bush.length(), bush.hardness(), kind));
+        }
+        if (element instanceof BondedPad pad) {
+            of.shelf(
+                    Shelf.PADS,
+                    (any, row) ->
+                            new BondedPad(row.sizes().get(0), row.sizes().get(1), pad.hardness(), pad.elastomer()));
+        } else if (element instanceof BondedBush bush) {
+            of.shelf(
+                    Shelf.BUSHES,
+                    (any, row) -> new BondedBush(
+                            row.sizes().get(0),
+                            row.sizes().get(1),
+                            row.sizes().get(2),
+                            bush.hardness(),
+                            bush.elastomer()));
         }
         element.shore()
                 .ifPresent(shore -> of.measure(

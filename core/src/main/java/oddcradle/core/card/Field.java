@@ -3,6 +3,8 @@ package oddcradle.core.card;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.job.Job;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -52,6 +54,9 @@ public sealed interface Field {
             now = List.copyOf(now);
         }
     }
+
+    /** Several fields at once, as a row of a shelf has them. */
+    record FromShelf(String name, Shelf shelf, Function<ShelfRow, Job> put) implements Field {}
 
     /** Something that can be chosen, and what it is called. */
     record Named(String id, String words) {}

@@ -9,6 +9,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import oddcradle.core.card.Field.Column;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.job.Job;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -115,6 +117,12 @@ final class FieldsOf<T> {
             requireAmong(name, of, ids);
             return put.apply(with.apply(value, ids));
         }));
+        return this;
+    }
+
+    /** @param with the value of the sizes of a row, SI, in the order of the shelf's columns */
+    FieldsOf<T> shelf(Shelf shelf, BiFunction<T, ShelfRow, T> with) {
+        fields.add(new Field.FromShelf(shelf.words(), shelf, row -> put.apply(with.apply(value, row))));
         return this;
     }
 

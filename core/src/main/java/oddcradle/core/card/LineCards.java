@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.catalog.Shelf;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
@@ -28,6 +29,12 @@ import oddcradle.core.units.Quantity;
 
 /** The cards of the drive, from what lines up first to what is driven. */
 final class LineCards {
+    /** Where a jackshaft lists these among its measures. */
+    private static final int RATING = 9;
+
+    private static final int KEY_DEPTH = 10;
+    private static final int KEY_WIDTH = 11;
+
     private final Job job;
     private final Line line;
     private final List<Card> cards = new ArrayList<>();
@@ -111,7 +118,22 @@ final class LineCards {
             FieldsOf<Stage> of = of(stage, other -> line.withStages(with(line.stages(), at, other), line.shafts()))
                     .words("called", Stage::label, LineCards::called);
             FieldsOf.measures(of);
-            if (stage instanceof Stage.Belt belt) {
+            if (stage instanceof Stage.Chain chain) {
+                of.shelf(Shelf.CHAINS, (any, row) -> chain.withPitch(row.sizes().get(0))
+                        .withBreakingLoad(row.sizes().get(1)));
+            } else if (stage instanceof Stage.Variator variator) {
+                of.shelf(Shelf.BELTS, (any, row) -> variator.withWedgeAngle(
+                                row.sizes().get(0))
+                        .withWidth(row.sizes().get(1)));
+            } else if (stage instanceof Stage.Coupling coupling) {
+                of.shelf(Shelf.COUPLINGS, (any, row) -> coupling.withRadialAllowance(
+                                row.sizes().get(0))
+                        .withAngularAllowance(row.sizes().get(1))
+                        .withTorsionalStiffness(row.sizes().get(2)));
+            } else if (stage instanceof Stage.Belt belt) {
+                of.shelf(Shelf.BELTS, (any, row) -> belt.withToothed(false)
+                        .withWedgeAngle(row.sizes().get(0))
+                        .withWidth(row.sizes().get(1)));
                 of.yes("toothed", any -> belt.toothed(), (any, toothed) -> belt.withToothed(toothed));
             } else if (stage instanceof Stage.Gears gears) {
                 of.yes("turns the other way", any -> gears.reverses(), (any, turned) -> gears.withReverses(turned));
@@ -160,7 +182,14 @@ final class LineCards {
                     .words("called", JackShaft::label, JackShaft::withLabel)
                     .way("points", JackShaft::axis, JackShaft::withAxis)
                     .several("bearings on nodes", nodes(), JackShaft::bearingNodes, JackShaft::standingOn);
-            add("jackshaft", shaft.id(), shaft.label(), FieldsOf.measures(of), List.of());
+            FieldsOf.measures(of)
+                    .shelf(
+                            Shelf.BEARINGS,
+                            (each, row) -> each.with(RATING, row.sizes().get(3)))
+                    .shelf(Shelf.KEYS, (each, row) -> each.with(
+                                    KEY_WIDTH, row.sizes().get(2))
+                            .with(KEY_DEPTH, row.sizes().get(3)));
+            add("jackshaft", shaft.id(), shaft.label(), of, List.of());
         }
     }
 
@@ -174,7 +203,11 @@ final class LineCards {
                         named(job.host().nodes(), Node::id, Node::id),
                         DrivenEnd::bearings,
                         DrivenEnd::withBearings);
-        add("driven shaft", "", "", FieldsOf.measures(of), List.of());
+        FieldsOf.measures(of)
+                .shelf(
+                        Shelf.TYRES,
+                        (each, row) -> each.withTyreRadius(row.sizes().get(0)));
+        add("driven shaft", "", "", of, List.of());
     }
 
     private void end() {

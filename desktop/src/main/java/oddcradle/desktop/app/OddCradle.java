@@ -13,6 +13,7 @@ import oddcradle.desktop.store.JobSession;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.UnsavedJobs;
+import oddcradle.files.shelf.OwnShelves;
 
 /** The program with its window. */
 public final class OddCradle extends Application {
@@ -32,7 +33,7 @@ public final class OddCradle extends Application {
         Preparation.First first = Preparation.await();
         JobSession session = new JobSession(Clock.systemUTC(), first.document(), UnsavedJobs.ofThisUser());
         LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
-        Desk desk = new Desk(session, live);
+        Desk desk = new Desk(session, live, OwnShelves.ofThisUser());
         boolean shots = arguments.size() >= 2 && arguments.get(0).equals("shots");
         Preferences memory = memory();
         // Pictures are of one size, whatever the user's window is.

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -63,6 +64,9 @@ abstract class FieldControl<F extends Field> {
         }
         if (field instanceof Field.Several several) {
             return new OfSeveral(desk, id, edit, several);
+        }
+        if (field instanceof Field.FromShelf shelf) {
+            return new OfShelf(desk, id, edit, shelf);
         }
         return new OfTable(desk, id, edit, (Field.Table) field);
     }
@@ -363,6 +367,40 @@ abstract class FieldControl<F extends Field> {
                     .map(Field.Named::words)
                     .findFirst()
                     .orElse(one);
+        }
+    }
+
+    /** A button that opens the shelf under it. */
+    private static final class OfShelf extends FieldControl<Field.FromShelf> {
+        private final VBox node = new VBox(4);
+
+        private OfShelf(Desk desk, String id, String edit, Field.FromShelf shelf) {
+            super(desk, id, edit, shelf);
+            ToggleButton open = new ToggleButton("From the shelf: " + shelf.name());
+            open.setId(id);
+            open.getStyleClass().add("cure-button");
+            open.setOnAction(click -> {
+                if (open.isSelected()) {
+                    node.getChildren()
+                            .add(new ShelfPane(
+                                    desk,
+                                    shelf.shelf(),
+                                    row -> choose(() -> field().put().apply(row))));
+                } else {
+                    node.getChildren().remove(1);
+                }
+            });
+            node.getChildren().add(open);
+        }
+
+        @Override
+        Node node() {
+            return node;
+        }
+
+        @Override
+        void show() {
+            // A shelf does not change with the job.
         }
     }
 

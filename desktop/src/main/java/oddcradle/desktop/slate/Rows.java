@@ -15,14 +15,14 @@ import oddcradle.core.units.UnitStyle;
  * @param example of a row, with what its numbers are
  * @param columns what each number is
  */
-record Rows(String name, String example, List<Kind> columns) {
+public record Rows(String name, String example, List<Kind> columns) {
     private static final int MOST = 200;
 
     /**
      * @return SI, at least one row
      * @throws InvalidValue naming the row and the number that is wrong
      */
-    List<List<Double>> read(String text, UnitStyle style) {
+    public List<List<Double>> read(String text, UnitStyle style) {
         String[] rows = text.strip().split(columns.size() == 1 ? "[\\s;]+" : "\\s*;\\s*");
         if (rows.length > MOST) {
             throw new InvalidValue(name + "s", "are " + rows.length + ", at most " + MOST + " are taken");

@@ -1,5 +1,7 @@
 package oddcradle.desktop.store;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +20,8 @@ import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
 import oddcradle.core.card.Deed;
 import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.catalog.ShelfRow;
+import oddcradle.core.catalog.Shelves;
 import oddcradle.core.drawn.DrawnFrame;
 import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.examine.Examination;
@@ -44,6 +48,7 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.LongWork;
 import oddcradle.desktop.task.Workers;
+import oddcradle.files.shelf.OwnShelves;
 
 /** What the parts of the window share: the open job, its examination, and where the user is. */
 public final class Desk {
@@ -51,6 +56,8 @@ public final class Desk {
 
     private final JobSession session;
     private final LiveExamination live;
+    private final OwnShelves ownShelves;
+    private Shelves shelves = Shelves.SHIPPED;
     private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.SEAT);
     private final ObjectProperty<UnitStyle> units = new SimpleObjectProperty<>(UnitStyle.MILLIMETRES);
     /** Id of the part that is picked. */
@@ -96,9 +103,12 @@ public final class Desk {
     /** Asks whether to go on, told what goes along. */
     private Predicate<String> agreed = question -> true;
 
-    public Desk(JobSession session, LiveExamination live) {
+    /** @param own shelves of the user */
+    public Desk(JobSession session, LiveExamination live, OwnShelves own) {
         this.session = session;
         this.live = live;
+        this.ownShelves = own;
+        shelvesAnew();
         session.documentProperty().addListener((property, before, after) -> {
             forgetWhatHasGone(before.job(), after.job());
             live.examine(after.job());
@@ -241,6 +251,39 @@ public final class Desk {
             selection.set(Optional.of(id));
             cardOpener.accept(card);
         });
+    }
+
+    /** What can be picked: the program's rows and the user's own. */
+    public Shelves shelves() {
+        return shelves;
+    }
+
+    /** Where the user's own rows are kept. */
+    public Path shelvesFolder() {
+        return ownShelves.folder();
+    }
+
+    /**
+     * Puts a row of the user's on its shelf.
+     *
+     * @throws InvalidValue if the table that is there cannot be used
+     */
+    public void putOnShelf(ShelfRow row) {
+        try {
+            ownShelves.put(row);
+            shelvesAnew();
+        } catch (IOException unwritable) {
+            complaint.set(
+                    "The row is not kept, " + ownShelves.folder() + " cannot be written: " + unwritable.getMessage());
+        }
+    }
+
+    private void shelvesAnew() {
+        OwnShelves.Loaded loaded = ownShelves.load();
+        shelves = loaded.shelves();
+        if (!loaded.troubles().isEmpty()) {
+            complaint.set("Not used: " + String.join("; ", loaded.troubles()) + ". Mend it in " + ownShelves.folder());
+        }
     }
 
     public boolean mayLeaveSheet() {

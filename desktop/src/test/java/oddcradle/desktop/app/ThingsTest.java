@@ -15,18 +15,22 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
 import oddcradle.core.card.Deed;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.math.Vec3;
+import oddcradle.files.shelf.OwnShelves;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -115,13 +119,17 @@ class ThingsTest extends WindowDriver {
         return known && Stream.of("card-title", "card-away").noneMatch(node.getId()::equals);
     }
 
+    /** Most of the machine is in the middle, its wheels are low. */
+    private static final List<Double> MIDDLE = List.of(0.5, 0.56, 0.44, 0.62, 0.38);
+
+    private static final List<Double> LOW = List.of(0.8, 0.75, 0.85, 0.7, 0.65);
+
     /** Tries places of the view from the left until one shows what is wanted. */
-    private Point2D place(FxRobot robot, Predicate<String> wanted) {
+    private Point2D place(FxRobot robot, List<Double> heights, Predicate<String> wanted) {
         Node view = robot.lookup("#drawn-from-left").query();
         Bounds on = view.localToScreen(view.getBoundsInLocal());
-        // From the middle outward: most of the machine is there.
-        for (double up : List.of(0.5, 0.56, 0.44, 0.62, 0.38, 0.68, 0.33, 0.74, 0.28, 0.8)) {
-            for (double along = 0.1; along < 0.95; along += 0.03) {
+        for (double up : heights) {
+            for (double along = 0.15; along < 0.9; along += 0.05) {
                 Point2D at = new Point2D(on.getMinX() + along * on.getWidth(), on.getMinY() + up * on.getHeight());
                 robot.clickOn(at);
                 if (desk.selectionProperty().get().filter(wanted).isPresent()) {
@@ -137,7 +145,7 @@ class ThingsTest extends WindowDriver {
         robot.interact(() -> desk.goTo(Step.DONOR));
         settled();
         Set<String> donor = job().donor().parts().stream().map(Part::id).collect(Collectors.toSet());
-        Point2D at = place(robot, donor::contains);
+        Point2D at = place(robot, MIDDLE, donor::contains);
         String id = desk.selectionProperty().get().orElseThrow();
         String label = job().label(id).orElseThrow();
         robot.doubleClickOn(at);
@@ -153,32 +161,45 @@ class ThingsTest extends WindowDriver {
         assertThat(job().label(id)).contains(label);
     }
 
+    /** Keep-outs that nothing else names: to take one away asks nothing. */
+    private Set<String> lonely() {
+        Set<String> ids = job().host().keepOuts().stream().map(KeepOut::id).collect(Collectors.toSet());
+        job().plan().neighbours().forEach(each -> each.keepOutNamed().ifPresent(ids::remove));
+        ids.removeAll(job().plan().way().removable());
+        return ids;
+    }
+
+    private KeepOut picked() {
+        String id = desk.selectionProperty().get().orElseThrow();
+        return job().host().keepOuts().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void rightClickOffersWhatCanBeDone_andTakesAwayAfterAsking(FxRobot robot) {
         robot.interact(() -> desk.goTo(Step.HOST));
         settled();
-        KeepOut tank = job().host().keepOuts().stream()
-                .filter(each -> each.label().equals("fuel tank"))
-                .findFirst()
-                .orElseThrow();
-        Point2D at = place(robot, tank.id()::equals);
+        Point2D at = place(robot, LOW, lonely()::contains);
+        KeepOut tyre = picked();
         robot.clickOn(at, MouseButton.SECONDARY);
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("Let it slide");
         settled();
         assertThat(job().host().keepOuts().stream()
-                        .filter(each -> each.id().equals(tank.id()))
+                        .filter(each -> each.id().equals(tyre.id()))
                         .flatMap(each -> each.motions().stream()))
-                .hasSize(tank.motions().size() + 1);
+                .hasSize(tyre.motions().size() + 1);
         robot.clickOn(at, MouseButton.SECONDARY);
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("Take it away");
         settled();
-        assertThat(job().host().keepOuts()).extracting(KeepOut::id).doesNotContain(tank.id());
+        assertThat(job().host().keepOuts()).extracting(KeepOut::id).doesNotContain(tyre.id());
         click(robot, "#undo");
         click(robot, "#undo");
         settled();
-        assertThat(job().host().keepOuts()).contains(tank);
+        assertThat(job().host().keepOuts()).contains(tyre);
     }
 
     @Test
@@ -212,11 +233,8 @@ class ThingsTest extends WindowDriver {
     void pairRule_isGivenItsTwoThingsByClicksInTheStand(FxRobot robot) {
         robot.interact(() -> desk.goTo(Step.SEAT));
         settled();
-        KeepOut tank = job().host().keepOuts().stream()
-                .filter(each -> each.label().equals("fuel tank"))
-                .findFirst()
-                .orElseThrow();
-        Point2D at = place(robot, tank.id()::equals);
+        Point2D at = place(robot, LOW, lonely()::contains);
+        KeepOut tyre = picked();
         at(robot, Step.SEAT, "things");
         add(robot, "a gap rule for two things");
         click(robot, "#card-and-pick");
@@ -224,10 +242,45 @@ class ThingsTest extends WindowDriver {
         robot.clickOn(at);
         settled();
         assertThat(job().build().clearances().pairs())
-                .anySatisfy(rule -> assertThat(rule.obstacle()).isEqualTo(tank.id()));
+                .anySatisfy(rule -> assertThat(rule.obstacle()).isEqualTo(tyre.id()));
         enter(robot, "#card-least-gap", "42");
         assertThat(job().build().clearances().pairs())
                 .anySatisfy(rule -> assertThat(rule.room()).isCloseTo(0.042, within(1e-12)));
+    }
+
+    @Test
+    void chainIsTakenFromTheShelf_whereARowOfOnesOwnStaysForTheNextJob(FxRobot robot) {
+        at(robot, Step.LINE, "things");
+        choose(robot, "roller chain: chain");
+        click(robot, "#card-roller-chains");
+        fill(robot, "#shelf-find", "12b");
+        TableView<ShelfRow> rows = robot.lookup("#shelf-rows").queryTableView();
+        assertThat(rows.getItems()).extracting(ShelfRow::name).containsExactly("12B-1");
+        robot.interact(() -> rows.getSelectionModel().select(0));
+        assertThat(text(robot, "#shelf-source")).contains("ISO 606");
+        click(robot, "#shelf-take");
+        settled();
+        oddcradle.core.drive.Stage.Chain chain =
+                (oddcradle.core.drive.Stage.Chain) job().line().stages().get(0);
+        assertThat(chain.pitch()).isCloseTo(0.01905, within(1e-9));
+        assertThat(chain.breakingLoad()).isCloseTo(28_900, within(1e-6));
+        fill(robot, "#shelf-own-called", "barn chain");
+        fill(robot, "#shelf-own-sizes", "25.4");
+        fill(robot, "#shelf-own-figures-from", "tested");
+        click(robot, "#shelf-own-take");
+        assertThat(text(robot, "#shelf-own-problem")).contains("pitch, breaking");
+        fill(robot, "#shelf-own-sizes", "25.4 38.5");
+        click(robot, "#shelf-own-take");
+        assertThat(desk.complaintProperty().get()).isEmpty();
+        assertThat(robot.lookup("#shelf-own-called").queryTextInputControl().getText())
+                .isEmpty();
+        fill(robot, "#shelf-find", "barn");
+        assertThat(rows.getItems()).singleElement().satisfies(row -> {
+            assertThat(row.own()).isTrue();
+            assertThat(row.sizes().get(0)).isCloseTo(0.0254, within(1e-9));
+        });
+        assertThat(new OwnShelves(desk.shelvesFolder()).load().shelves().of(Shelf.CHAINS))
+                .anyMatch(row -> row.name().equals("barn chain"));
     }
 
     @Test

@@ -23,6 +23,7 @@ import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.UnsavedJobs;
+import oddcradle.files.shelf.OwnShelves;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -62,7 +63,8 @@ abstract class WindowDriver {
                         DemoJobs.SALTMARSH_RUNABOUT.load(),
                         new UnsavedJobs(
                                 kept.resolve("unsaved"), ProcessHandle.current().pid())),
-                new LiveExamination(Workers.inOrder("examination"), Workers.ui()));
+                new LiveExamination(Workers.inOrder("examination"), Workers.ui()),
+                new OwnShelves(kept.resolve("shelves")));
         window = new MainWindow(stage, desk, MEMORY, Workers.inOrder("files"), opened::set);
         window.show();
         // The drawn view is quick even where 3-D is drawn by software; the tests of the stand switch over.

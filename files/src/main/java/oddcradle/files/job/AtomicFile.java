@@ -16,7 +16,7 @@ import java.util.concurrent.atomic.AtomicLong;
  * Replaces files whole: what is new is written beside, flushed to the disk and renamed. A process that is killed half way
  * leaves only what was written beside; {@link #sweep} takes that away.
  */
-final class AtomicFile {
+public final class AtomicFile {
     private static final String BESIDE = ".saving-";
     private static final String ENDING = ".tmp";
     private static final AtomicLong COUNT = new AtomicLong();
@@ -24,7 +24,7 @@ final class AtomicFile {
     private AtomicFile() {}
 
     /** Keeps the permissions of the file that is replaced; a link stays a link and its target is replaced. */
-    static void write(Path file, byte[] content) throws IOException {
+    public static void write(Path file, byte[] content) throws IOException {
         Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         Path folder = target.getParent();
         Path beside = folder.resolve(BESIDE + ProcessHandle.current().pid() + "-" + COUNT.incrementAndGet() + ENDING);

@@ -24,6 +24,7 @@ import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
 import oddcradle.core.card.Deed;
 import oddcradle.core.card.Field;
+import oddcradle.core.catalog.Shelves;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
@@ -356,6 +357,10 @@ class EveryFieldTest {
                             all.stream().map(one -> Stream.concat(several.now().stream(), Stream.of(one))
                                     .toList()))
                     .map(ids -> () -> several.put().apply(ids));
+        }
+        if (field instanceof Field.FromShelf shelf) {
+            return Shelves.SHIPPED.of(shelf.shelf()).stream()
+                    .map(row -> () -> shelf.put().apply(row));
         }
         Field.Table table = (Field.Table) field;
         List<List<Double>> longer = new ArrayList<>(table.now());

@@ -1,0 +1,74 @@
+package oddcradle.core.catalog;
+
+import java.util.Arrays;
+import java.util.List;
+import oddcradle.core.units.Kind;
+
+/** What is kept in common supply, each as a table with a source for every row. */
+public enum Shelf {
+    THREADS("threads", "threads", "designation", length("diameter"), length("pitch")),
+    CHAINS("chains", "roller chains", "name", length("pitch"), force("breaking")),
+    BELTS("belts", "belts", "name", new Column("wedge_deg", "wedge angle", Kind.ANGLE, Math.PI / 180), length("width")),
+    BEARINGS("bearings", "ball bearings", "name", length("bore"), length("outside"), length("width"), force("rating")),
+    KEYS("keys", "keys", "name", length("from"), length("to"), length("width"), length("depth")),
+    COUPLINGS(
+            "couplings",
+            "flexible couplings",
+            "name",
+            length("aside"),
+            new Column("angle_deg", "angle", Kind.ANGLE, Math.PI / 180),
+            new Column("twist_nm_per_rad", "twist, per rad", Kind.TORQUE, 1)),
+    PADS("pads", "rubber buffers", "name", length("diameter"), length("height")),
+    BUSHES("bushes", "rubber bushes", "name", length("bore"), length("diameter"), length("length")),
+    TYRES("tyres", "tyres", "name", length("radius"));
+
+    private final String file;
+    private final String words;
+    private final String nameHeading;
+    private final List<Column> columns;
+
+    /**
+     * One size of a row.
+     *
+     * @param heading in the table, with its unit
+     * @param toSi what a number of the table is multiplied by
+     */
+    public record Column(String heading, String words, Kind kind, double toSi) {}
+
+    Shelf(String file, String words, String nameHeading, Column... columns) {
+        this.file = file + ".csv";
+        this.words = words;
+        this.nameHeading = nameHeading;
+        this.columns = List.of(columns);
+    }
+
+    private static Column length(String name) {
+        return new Column(name + "_mm", name, Kind.LENGTH, 1e-3);
+    }
+
+    private static Column force(String name) {
+        return new Column(name + "_kn", name, Kind.FORCE, 1e3);
+    }
+
+    /** The name of its table. */
+    public String file() {
+        return file;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public List<Column> columns() {
+        return columns;
+    }
+
+    String nameHeading() {
+        return nameHeading;
+    }
+
+    /** Which column has this heading without its unit; -1 for none. */
+    int column(String name) {
+        return Arrays.asList(columns.stream().map(Column::words).toArray()).indexOf(name);
+    }
+}

@@ -1,0 +1,2 @@
+/** The user's own rows of the shelves. */
+package oddcradle.files.shelf;

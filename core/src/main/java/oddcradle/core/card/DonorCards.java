@@ -318,7 +318,22 @@ final class DonorCards {
                             .words("behind it", BossHole::behind, BossHole::withBehind)
                             .yes("goes right through", BossHole::through, BossHole::withThrough)
                             .shelf(Shelf.THREADS, (each, row) -> each.withThread(row.name())));
-            add("boss", boss.id(), boss.label(), of, List.of(Deed.away(() -> away.apply(boss.id()))));
+            Deed twin = deed(
+                    Twins.WORDS,
+                    () -> donor.withBosses(plus(
+                            donor.bosses(),
+                            new Boss(
+                                    Listed.free(
+                                            "B",
+                                            donor.bosses().stream()
+                                                    .map(Boss::id)
+                                                    .toList()),
+                                    Twins.name(boss.label()),
+                                    Twins.of(boss.position()),
+                                    Twins.of(boss.axis()),
+                                    boss.bore(),
+                                    boss.hole()))));
+            add("boss", boss.id(), boss.label(), of, List.of(twin, Deed.away(() -> away.apply(boss.id()))));
         }
     }
 
@@ -333,6 +348,12 @@ final class DonorCards {
             List<Deed> deeds = new ArrayList<>(Shapes.deeds(
                     part.solids(),
                     solids -> put.apply(donor.withParts(with(donor.parts(), at, part.withSolids(solids))))));
+            deeds.add(deed(
+                    Twins.WORDS,
+                    () -> donor.withParts(plus(
+                            donor.parts(),
+                            new Part(
+                                    freePart(), Twins.name(part.label()), part.category(), Twins.of(part.solids()))))));
             deeds.add(Deed.away(() -> away.apply(part.id())));
             add("part", part.id(), part.label(), of, deeds);
         }
@@ -351,10 +372,25 @@ final class DonorCards {
             List<Service> kept = donor.services().stream()
                     .filter(each -> !each.part().equals(pipe.id()))
                     .toList();
+            Deed twin = deed(
+                    Twins.WORDS,
+                    () -> donor.withPipes(plus(
+                            donor.pipes(),
+                            pipe.withId(freePart())
+                                    .withLabel(Twins.name(pipe.label()))
+                                    .withCorners(pipe.corners().stream()
+                                            .map(Twins::of)
+                                            .toList()))));
             List<Deed> deeds = List.of(
+                    twin,
                     Deed.simplyAway(() -> put.apply(donor.withServices(kept).withPipes(without(donor.pipes(), at)))));
             add("pipe", pipe.id(), pipe.label(), of, deeds);
         }
+    }
+
+    /** Bodies of a job share one set of names: one that no host of usual names has. */
+    private String freePart() {
+        return Listed.free("D", donor.bodies().stream().map(Part::id).toList());
     }
 
     private List<Named> bodies() {

@@ -252,6 +252,16 @@ final class HostCards {
                         "Take movement " + (m + 1) + " away",
                         () -> put.apply(keepOut.withMotions(without(keepOut.motions(), gone)))));
             }
+            deeds.add(Deed.of(
+                    Twins.WORDS,
+                    () -> job.withHost(host.withKeepOuts(plus(
+                            host.keepOuts(),
+                            new KeepOut(
+                                    Listed.free("K", job.ids()),
+                                    Twins.name(keepOut.label()),
+                                    keepOut.category(),
+                                    Twins.of(keepOut.solids()),
+                                    keepOut.motions().stream().map(Twins::of).toList()))))));
             deeds.add(Deed.away(() -> Removal.ofKeepOut(job, keepOut.id())));
             add("keep-out", keepOut.id(), keepOut.label(), of, deeds);
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -148,10 +149,48 @@ class MeasuringTest extends WindowDriver {
         assertThat(survey().reading("R2")).isEmpty();
     }
 
+    /** Readings first: what they measure is made by them and stays where they say. */
+    @Test
+    void newBoss_isMadeByItsThreeReadings(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.DONOR));
+        settled();
+        int readings = survey().readings().size();
+        ComboBox<String> which = robot.lookup("#point-which").queryComboBox();
+        robot.interact(() -> which.setValue("a new boss here"));
+        fill(robot, "#made-called", "torque arm lug");
+        fill(robot, "#made-forward", "-85");
+        fill(robot, "#made-left", "3 1/8 in");
+        fill(robot, "#made-its-hole", "10.2");
+        click(robot, "#made-take");
+        assertThat(text(robot, "#made-problem")).isNotBlank();
+        fill(robot, "#made-up", "42.5");
+        click(robot, "#made-take");
+        settled();
+        Boss made = desk.session().job().donor().bosses().stream()
+                .filter(boss -> boss.label().equals("torque arm lug"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(made.position().distanceTo(new Vec3(-0.085, 0.079375, 0.0425)))
+                .isLessThan(1e-9);
+        assertThat(survey().readings()).hasSize(readings + 3);
+        assertThat(desk.examination()
+                        .survey(Side.DONOR)
+                        .point(made.id())
+                        .orElseThrow()
+                        .position()
+                        .distanceTo(made.position()))
+                .isLessThan(1e-9);
+        robot.interact(() -> desk.session().undo());
+        assertThat(survey().readings()).hasSize(readings);
+        assertThat(desk.session().job().donor().boss(made.id())).isEmpty();
+    }
+
     @Test
     void pointOfOnesOwn_isMeasuredToo(FxRobot robot) {
         emptySheet(robot);
         addAllBosses(robot);
+        ComboBox<String> which = robot.lookup("#point-which").queryComboBox();
+        robot.interact(() -> which.setValue("a point of my own"));
         click(robot, "#point-name");
         robot.write("filter")
                 .type(KeyCode.TAB)

@@ -1,15 +1,22 @@
 package oddcradle.core.job.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.donor.BossHole;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.AdjustedPoint;
+import oddcradle.core.survey.DatumPlane;
+import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyAdjustment;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.survey.SurveyResult;
@@ -71,6 +78,57 @@ public sealed interface SurveyEdit extends JobEdit {
         @Override
         public String mergeKey() {
             return "point." + side + "." + point.id();
+        }
+    }
+
+    /**
+     * A boss or node that is not there yet, made by its readings from the three datum planes.
+     *
+     * @param read forward, left and up, m
+     * @param bore of a boss, m; 0 where it has no hole yet
+     */
+    record MakePlace(Side side, String id, String called, Vec3 read, double bore, Instrument with)
+            implements SurveyEdit {
+        @Override
+        public Job applyTo(Job job) {
+            Survey survey = side.survey(job).with(new SurveyPoint(id, called, read, bore, false));
+            for (DatumPlane plane : DatumPlane.values()) {
+                double value = read.dot(plane.direction());
+                survey = survey.with(new Reading.Offset(free(survey), id, plane, value, with, with.lengthSigma()));
+            }
+            return side.withSurvey(side == Side.DONOR ? withBoss(job) : withNode(job), survey);
+        }
+
+        private static String free(Survey survey) {
+            Set<String> taken = survey.readings().stream().map(Reading::id).collect(Collectors.toSet());
+            int number = 1;
+            while (taken.contains("R" + number)) {
+                number++;
+            }
+            return "R" + number;
+        }
+
+        private Job withBoss(Job job) {
+            List<Boss> bosses = new ArrayList<>(job.donor().bosses());
+            Vec3 axis = bosses.stream().findFirst().map(Boss::axis).orElse(Vec3.Z);
+            bosses.add(new Boss(id, called, read, axis, bore, BossHole.UNKNOWN));
+            return job.withDonor(job.donor().withBosses(bosses));
+        }
+
+        private Job withNode(Job job) {
+            List<Node> nodes = new ArrayList<>(job.host().nodes());
+            nodes.add(new Node(id, new Anchor.At(read)));
+            return job.withHost(job.host().withNodes(nodes));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("measure a new {} {}", side == Side.DONOR ? "boss" : "node", called);
+        }
+
+        @Override
+        public String mergeKey() {
+            return "make." + side + "." + id;
         }
     }
 

@@ -1,6 +1,8 @@
 package oddcradle.desktop.step.measured;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -13,6 +15,9 @@ import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.edit.SurveyEdit;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.survey.DatumPlane;
+import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.InvalidWords;
@@ -29,7 +34,9 @@ final class PointAdder extends VBox {
     private final Side side;
     private final Runnable added;
     private final ComboBox<String> which = new ComboBox<>();
+    private final String made;
     private final Form own;
+    private final Form fresh;
     private final TextField name;
     private final TextField place;
     private final TextField bore;
@@ -45,6 +52,8 @@ final class PointAdder extends VBox {
         bore = own.text("bore", "of its hole; empty: a point without one");
         this.side = side;
         this.added = added;
+        made = side == Side.DONOR ? "a new boss here" : "a new node here";
+        fresh = fresh();
         which.setId("point-which");
         which.setAccessibleText("point to measure");
         which.setPrefWidth(196);
@@ -57,7 +66,7 @@ final class PointAdder extends VBox {
         problem.setId("point-known-problem");
         problem.setWrapText(true);
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        getChildren().addAll(new HBox(8, which, add), problem, own);
+        getChildren().addAll(new HBox(8, which, add), problem, own, fresh);
     }
 
     private static Stream<SurveyPoint> ofJob(Job job, Side side) {
@@ -76,7 +85,7 @@ final class PointAdder extends VBox {
                         ofJob(job, side)
                                 .map(SurveyPoint::id)
                                 .filter(id -> side.survey(job).point(id).isEmpty()),
-                        Stream.of(OWN))
+                        Stream.of(made, OWN))
                 .toList();
         if (!which.getItems().equals(open)) {
             which.getItems().setAll(open);
@@ -89,8 +98,11 @@ final class PointAdder extends VBox {
         boolean mine = OWN.equals(which.getValue());
         own.setVisible(mine);
         own.setManaged(mine);
-        add.setVisible(!mine);
-        add.setManaged(!mine);
+        boolean making = made.equals(which.getValue());
+        fresh.setVisible(making);
+        fresh.setManaged(making);
+        add.setVisible(!mine && !making);
+        add.setManaged(!mine && !making);
         problem.setText("");
     }
 
@@ -108,6 +120,43 @@ final class PointAdder extends VBox {
     private void measure(SurveyPoint point) {
         desk.session().apply(new SurveyEdit.SetPoint(side, point));
         added.run();
+    }
+
+    /** Three readings from the datum planes make the place and stay as its readings. */
+    private Form fresh() {
+        Form form = new Form(desk::units, "made", "Its name, and a reading from each datum plane");
+        TextField called = form.text("called", side == Side.DONOR ? "front left lug" : "NL1");
+        List<TextField> read = Stream.of(DatumPlane.values())
+                .map(plane -> form.text(plane.word(), "from the plane to its middle"))
+                .toList();
+        ComboBox<Instrument> with = form.choice(
+                "read with",
+                List.of(Instrument.TAPE, Instrument.STEEL_RULE, Instrument.CALIPER, Instrument.HEIGHT_GAUGE),
+                Instrument::word);
+        TextField hole = side == Side.DONOR ? form.text("its hole", "10.2 mm") : null;
+        return form.button("Put it there", () -> {
+            String label = called.getText().strip();
+            Vec3 at = new Vec3(length(read.get(0)), length(read.get(1)), length(read.get(2)));
+            double bored = hole == null ? 0 : length(hole);
+            String id = side == Side.DONOR ? freeBoss() : label;
+            desk.session().apply(new SurveyEdit.MakePlace(side, id, label, at, bored, with.getValue()));
+            added.run();
+        });
+    }
+
+    private double length(TextField field) {
+        return Entry.read(field.getText(), Kind.LENGTH, desk.units()).si();
+    }
+
+    private String freeBoss() {
+        Job job = desk.session().job();
+        Set<String> taken = new HashSet<>(job.donor().places().keySet());
+        job.donor().survey().points().forEach(each -> taken.add(each.id()));
+        int number = 1;
+        while (taken.contains("B" + number)) {
+            number++;
+        }
+        return "B" + number;
     }
 
     private SurveyPoint ownPoint() {

@@ -16,6 +16,7 @@ import oddcradle.files.drawing.Role;
 /** Which colour a part has at a step: what matters there is solid, the rest is quiet. */
 final class PartPaint {
     private static final double KEEP_OUT_OPACITY = 0.42;
+    private static final double FADED_OPACITY = 0.3;
     /** Parts with less to spare than this are coloured by it, m. */
     static final double NEAR = 0.04;
 
@@ -57,7 +58,7 @@ final class PartPaint {
         }
         return switch (role) {
             case HOST_TUBE -> quietUnless(step == Step.HOST || step == Step.SEAT || step == Step.LINE, palette.tube());
-            case KEEP_OUT -> see(quietUnless(step == Step.HOST || step == Step.LINE, palette.tube()));
+            case KEEP_OUT -> see(quietUnless(step == Step.HOST || step == Step.LINE, palette.tube()), KEEP_OUT_OPACITY);
             case CRADLE_TUBE -> step == Step.DONOR || step == Step.HOST ? palette.quiet() : palette.cradle();
             case DONOR -> quietUnless(step != Step.MAKE && step != Step.LOAD && step != Step.HOST, palette.donor());
             case DRIVE -> quietUnless(step == Step.LINE || step == Step.SEAT, palette.graphite());
@@ -65,13 +66,24 @@ final class PartPaint {
         };
     }
 
+    /** Whether a part may be looked through where it stands before the donor: the machine, while one works on what sits in it. */
+    boolean mayFade(String part, Role role) {
+        boolean inside =
+                switch (step) {
+                    case DONOR, CRADLE, SHAKE, MAKE, FIT -> true;
+                    default -> false;
+                };
+        return inside && role == Role.HOST_TUBE && selected.filter(part::equals).isEmpty();
+    }
+
+    /** The same looked through. */
+    Color faded(Color colour) {
+        return see(colour, FADED_OPACITY);
+    }
+
     /** Through keep-outs one sees what they surround; the 3-D pipeline wants such colours weakened by their opacity. */
-    private static Color see(Color colour) {
-        return new Color(
-                colour.getRed() * KEEP_OUT_OPACITY,
-                colour.getGreen() * KEEP_OUT_OPACITY,
-                colour.getBlue() * KEEP_OUT_OPACITY,
-                KEEP_OUT_OPACITY);
+    private static Color see(Color colour, double opacity) {
+        return new Color(colour.getRed() * opacity, colour.getGreen() * opacity, colour.getBlue() * opacity, opacity);
     }
 
     private Color quietUnless(boolean matters, Color colour) {

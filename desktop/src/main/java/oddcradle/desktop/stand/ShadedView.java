@@ -2,6 +2,7 @@ package oddcradle.desktop.stand;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -57,12 +58,21 @@ final class ShadedView extends Pane {
     private final Group parts = new Group();
     private final Group floor = new Group();
     private final SubScene scene;
+    /** How much nearer than the donor a tube must be to be looked through, m. */
+    private static final double BEFORE = 0.08;
+
     private final PerspectiveCamera lens = new PerspectiveCamera(true);
     private final PointLight lamp = new PointLight();
     private final ChalkLayer chalk = new ChalkLayer();
     private final Map<String, PhongMaterial> materials = new HashMap<>();
     private final Map<String, MeshView> views = new HashMap<>();
+    private final Map<String, Role> roles = new HashMap<>();
     private Map<String, List<Solid>> shown = Map.of();
+    /** Host tubes that are looked through just now. */
+    private Set<String> faded = Set.of();
+
+    private PartPaint painted;
+    private Vec3 donor = Vec3.ZERO;
     private final PartClicks clicks;
     private final Consumer<Vec3> pickedOnScan;
     private final MeshView scan = new MeshView();
@@ -166,7 +176,42 @@ final class ShadedView extends Pane {
         lamp.setTranslateX(light.x());
         lamp.setTranslateY(light.y());
         lamp.setTranslateZ(light.z());
+        paint();
         showChalk();
+    }
+
+    /** What stands before the donor is looked through, so that it is seen from every side. */
+    private void paint() {
+        if (painted == null) {
+            return;
+        }
+        Set<String> before = new HashSet<>();
+        for (JobDrawing.PartSolid part : solids) {
+            Color colour = painted.of(part.part(), part.role());
+            if (painted.mayFade(part.part(), part.role()) && isBeforeDonor(shown.get(part.part()))) {
+                before.add(part.part());
+                colour = painted.faded(colour);
+            }
+            PhongMaterial material = materials.get(part.part());
+            if (!colour.equals(material.getDiffuseColor())) {
+                material.setDiffuseColor(colour);
+            }
+        }
+        if (!before.equals(faded)) {
+            faded = before;
+            views.forEach((part, view) -> view.setMouseTransparent(faded.contains(part)));
+            order();
+        }
+    }
+
+    private boolean isBeforeDonor(List<Solid> tube) {
+        Vec3 middle =
+                tube.stream().map(Solid::centre).reduce(Vec3.ZERO, Vec3::plus).times(1.0 / tube.size());
+        return depth(middle) < depth(donor) - BEFORE;
+    }
+
+    private double depth(Vec3 point) {
+        return camera.project(point, getWidth(), getHeight()).z();
     }
 
     private void showChalk() {
@@ -187,13 +232,8 @@ final class ShadedView extends Pane {
             solids = now;
             rebuild();
         }
-        for (JobDrawing.PartSolid part : solids) {
-            PhongMaterial material = materials.get(part.part());
-            Color colour = paint.of(part.part(), part.role());
-            if (!colour.equals(material.getDiffuseColor())) {
-                material.setDiffuseColor(colour);
-            }
-        }
+        painted = paint;
+        donor = examination.seating().mass().cg();
         showScan(examination, scanOf, paint);
         marks = newMarks;
         style = newStyle;
@@ -225,23 +265,30 @@ final class ShadedView extends Pane {
     /** Makes anew only the meshes of parts that have moved or changed. */
     private void rebuild() {
         Map<String, List<Solid>> now = new LinkedHashMap<>();
-        Map<String, Role> roles = new HashMap<>();
+        roles.clear();
         for (JobDrawing.PartSolid part : solids) {
             now.computeIfAbsent(part.part(), id -> new ArrayList<>()).add(part.solid());
             roles.put(part.part(), part.role());
         }
-        List<Node> shapes = new ArrayList<>();
-        List<Node> seeThrough = new ArrayList<>();
         for (Map.Entry<String, List<Solid>> part : now.entrySet()) {
             MeshView view = views.computeIfAbsent(part.getKey(), this::newView);
             if (!part.getValue().equals(shown.get(part.getKey()))) {
                 view.setMesh(SolidMesh.of(part.getValue()));
             }
-            // What one looks through must be drawn last.
-            (roles.get(part.getKey()) == Role.KEEP_OUT ? seeThrough : shapes).add(view);
         }
         views.keySet().retainAll(now.keySet());
         shown = now;
+        order();
+    }
+
+    /** What one looks through must be drawn last. */
+    private void order() {
+        List<Node> shapes = new ArrayList<>();
+        List<Node> seeThrough = new ArrayList<>();
+        for (String part : shown.keySet()) {
+            boolean through = roles.get(part) == Role.KEEP_OUT || faded.contains(part);
+            (through ? seeThrough : shapes).add(views.get(part));
+        }
         shapes.addAll(seeThrough);
         if (!parts.getChildren().equals(shapes)) {
             parts.getChildren().setAll(shapes);

@@ -66,6 +66,10 @@ final class ShadedView extends Pane {
     private final ChalkLayer chalk = new ChalkLayer();
     private final Map<String, PhongMaterial> materials = new HashMap<>();
     private final Map<String, MeshView> views = new HashMap<>();
+    /** The edges of the parts that have some. */
+    private final Map<String, MeshView> edges = new HashMap<>();
+
+    private final PhongMaterial pencil = new PhongMaterial(Color.BLACK);
     private final Map<String, Role> roles = new HashMap<>();
     private Map<String, List<Solid>> shown = Map.of();
     /** Host tubes that are looked through just now. */
@@ -274,11 +278,24 @@ final class ShadedView extends Pane {
             MeshView view = views.computeIfAbsent(part.getKey(), this::newView);
             if (!part.getValue().equals(shown.get(part.getKey()))) {
                 view.setMesh(SolidMesh.of(part.getValue()));
+                draw(part.getKey(), part.getValue());
             }
         }
         views.keySet().retainAll(now.keySet());
+        edges.keySet().retainAll(now.keySet());
         shown = now;
         order();
+    }
+
+    /** Tubes show their shape without lines. */
+    private void draw(String part, List<Solid> solids) {
+        Role role = roles.get(part);
+        if (role == Role.DONOR || role == Role.HOT || role == Role.DRIVE || role == Role.KEEP_OUT) {
+            MeshView lines = edges.computeIfAbsent(part, id -> new MeshView());
+            lines.setMesh(EdgeMesh.of(solids));
+            lines.setMaterial(pencil);
+            lines.setMouseTransparent(true);
+        }
     }
 
     /** What one looks through must be drawn last. */
@@ -288,6 +305,7 @@ final class ShadedView extends Pane {
         for (String part : shown.keySet()) {
             boolean through = roles.get(part) == Role.KEEP_OUT || faded.contains(part);
             (through ? seeThrough : shapes).add(views.get(part));
+            Optional.ofNullable(edges.get(part)).ifPresent(shapes::add);
         }
         shapes.addAll(seeThrough);
         if (!parts.getChildren().equals(shapes)) {
@@ -305,6 +323,7 @@ final class ShadedView extends Pane {
     /** Colours that are not a part's. */
     void colour(Palette palette) {
         scene.setFill(palette.floor());
+        pencil.setDiffuseColor(palette.graphite());
         PhongMaterial line = new PhongMaterial(palette.grid());
         floor.getChildren().clear();
         double reach = GRID_LINES * GRID_STEP;
@@ -389,6 +408,10 @@ final class ShadedView extends Pane {
             view.getTransforms()
                     .setAll(carried ? List.of(affine(way.get().pose().after(back))) : List.of());
             view.setVisible(way.isEmpty() || !way.get().off().contains(part));
+            Optional.ofNullable(edges.get(part)).ifPresent(lines -> {
+                lines.getTransforms().setAll(view.getTransforms());
+                lines.setVisible(view.isVisible());
+            });
         });
     }
 

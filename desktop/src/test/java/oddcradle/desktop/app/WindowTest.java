@@ -39,7 +39,7 @@ class WindowTest extends WindowDriver {
     @Test
     void nudgedSeat_changesLineGapFrequencyStressAndCutLength(FxRobot robot) {
         Examination before = desk.examination();
-        robot.clickOn("#stand", MouseButton.SECONDARY);
+        robot.interact(() -> window.stand().requestFocus());
         robot.type(KeyCode.UP, 3).type(KeyCode.PAGE_UP, 2);
         settled();
         assertThat(desk.session().job().seat().value(Freedom.FORWARD)).isEqualTo(0.433);
@@ -61,7 +61,7 @@ class WindowTest extends WindowDriver {
 
     @Test
     void shift_nudgesByATenth(FxRobot robot) {
-        robot.clickOn("#stand", MouseButton.SECONDARY);
+        robot.interact(() -> window.stand().requestFocus());
         robot.press(KeyCode.SHIFT).type(KeyCode.PAGE_DOWN).release(KeyCode.SHIFT);
         settled();
         assertThat(desk.session().job().seat().value(Freedom.UP)).isCloseTo(0.4699, within(1e-12));

@@ -13,6 +13,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
@@ -55,10 +56,15 @@ final class Shots {
             window.desk().goTo(Step.SEAT);
             window.stand().show(Stand.Side.ALL);
         });
-        picture("12-seat-night", () -> {
+        steps.add(() -> {
             window.stand().show(Stand.Side.THREE_QUARTER);
             window.changeLook();
+            window.desk().goTo(Step.LINE);
+            turnTo("things");
+            window.desk().selectionProperty().set(Optional.of("S1"));
         });
+        steps.add(() -> ((ToggleButton) window.scene().lookup("#card-roller-chains")).fire());
+        picture("12-shelf-night", () -> ((ScrollPane) window.scene().lookup(".slate")).setVvalue(1));
         picture("15-candidates", () -> {
             window.changeLook();
             window.desk().selectionProperty().set(Optional.empty());

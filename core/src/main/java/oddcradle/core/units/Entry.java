@@ -80,7 +80,7 @@ public final class Entry {
         }
         if (unit.isEmpty()) {
             // A bare fraction of a length is an inch fraction whatever the window shows: nobody types 3/8 mm.
-            unit = fraction && kind == Kind.LENGTH ? "in" : style.unit(new Quantity(0, kind));
+            unit = fraction && kind == Kind.LENGTH ? "in" : style.typedUnit(kind);
         }
         return value * toSi(unit, kind, typed);
     }

@@ -50,15 +50,30 @@ public enum UnitStyle {
         return fixed(shown, decimals(quantity, Math.abs(shown)));
     }
 
-    /** The number as a field shows it: lengths and ratios keep the digits that were typed. */
+    /** The number as a field shows it, in the unit that is typed: lengths and ratios keep the digits that were typed. */
     public String entry(Quantity quantity) {
         boolean keeps = quantity.kind() == Kind.LENGTH && fractionSteps == 0 || quantity.kind() == Kind.RATIO;
-        return keeps && Double.isFinite(quantity.si()) ? digits(quantity) : number(quantity);
+        if (!Double.isFinite(quantity.si())) {
+            return number(quantity);
+        }
+        // A large force is told in kN, but typed in N like a small one.
+        return keeps
+                ? digits(quantity)
+                : quantity.kind() == Kind.FORCE ? fixed(quantity.si() * perTyped(Kind.FORCE), 0) : number(quantity);
     }
 
-    /** The number with all its digits and no unit, as an instrument types it; an inch fraction is written as a decimal. */
+    /** The unit of a number typed without one, as it stands beside a field. */
+    public String typedUnit(Kind kind) {
+        return unit(new Quantity(0, kind));
+    }
+
+    private double perTyped(Kind kind) {
+        return perSi(new Quantity(0, kind));
+    }
+
+    /** The number with all its digits and no unit, as one types it ({@link #typedUnit}); an inch fraction is written as a decimal. */
     public String digits(Quantity quantity) {
-        double shown = quantity.si() * perSi(quantity);
+        double shown = quantity.si() * perTyped(quantity.kind());
         String text = String.format(Locale.ROOT, "%." + (this == MILLIMETRES ? 3 : 5) + "f", shown);
         return text.replaceAll("\\.?0+$", "").replaceAll("^-0$", "0");
     }

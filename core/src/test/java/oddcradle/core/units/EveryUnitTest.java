@@ -27,15 +27,20 @@ class EveryUnitTest {
         Quantity quantity = new Quantity(size(kind) * share, kind);
         // An instrument's digits: three decimals in metric, five in inches.
         double per = perUnit(kind, style);
-        assertThat(Entry.read(style.digits(quantity), kind, style).si())
-                .isCloseTo(unitOf(quantity, style), within(6e-4 * per));
+        assertThat(Entry.read(style.digits(quantity), kind, style).si()).isCloseTo(quantity.si(), within(6e-4 * per));
     }
 
-    /** A force is shown in kN from a thousand newtons up; its digits alone are read in the unit of small ones. */
-    private static double unitOf(Quantity quantity, UnitStyle style) {
-        boolean large =
-                quantity.kind() == Kind.FORCE && !style.unit(quantity).equals(style.unit(new Quantity(0, Kind.FORCE)));
-        return large ? quantity.si() / 1000 : quantity.si();
+    /** What stands in a field is what is read if somebody presses Enter: a chain of 30.4 kN must not become one of 30.4 N. */
+    @Property(tries = 400)
+    void numberAsAFieldShowsIt_isReadBackInTheUnitBesideIt(
+            @ForAll Kind kind, @ForAll UnitStyle style, @ForAll @DoubleRange(min = -1, max = 1) double share) {
+        Quantity quantity = new Quantity(100 * size(kind) * share, kind);
+        double per = perUnit(kind, style);
+        double read = Entry.read(style.entry(quantity), kind, style).si();
+        assertThat(read).isCloseTo(quantity.si(), within(0.6 * per + 1e-3 * Math.abs(quantity.si())));
+        double withUnit = Entry.read(style.entry(quantity) + " " + style.typedUnit(kind), kind, style)
+                .si();
+        assertThat(withUnit).isCloseTo(read, within(1e-9 * Math.abs(read)));
     }
 
     /** SI of one of the unit that small numbers of the kind are shown in. */

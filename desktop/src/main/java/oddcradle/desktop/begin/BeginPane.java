@@ -112,7 +112,7 @@ public final class BeginPane extends StackPane {
                 body.getChildren().add(again);
             }
         }
-        body.getChildren().add(section("Demos, each with a few faults to find"));
+        body.getChildren().add(section("Demos, most with a few faults to find"));
         TilePane demos = cards();
         for (DemoJobs demo : DemoJobs.values()) {
             MachinePicture picture = new MachinePicture(palette, CARD_WIDTH, CARD_HEIGHT);

@@ -47,7 +47,7 @@ final class ShelfPane extends VBox {
         for (int k = 0; k < shelf.columns().size(); k++) {
             int at = k;
             Shelf.Column column = shelf.columns().get(k);
-            String unit = desk.units().unit(new Quantity(0, column.kind()));
+            String unit = desk.units().typedUnit(column.kind());
             column(
                     column.words() + (unit.isEmpty() ? "" : ", " + unit),
                     row -> desk.units().digits(new Quantity(row.sizes().get(at), column.kind())),

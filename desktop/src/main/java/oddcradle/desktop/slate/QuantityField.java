@@ -42,6 +42,6 @@ public final class QuantityField extends ValueField<Quantity> {
 
     @Override
     String unit(Quantity shown, UnitStyle shownIn) {
-        return shownIn.unit(shown);
+        return shownIn.typedUnit(kind);
     }
 }

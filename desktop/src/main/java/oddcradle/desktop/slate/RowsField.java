@@ -84,9 +84,6 @@ public final class RowsField extends ValueField<List<List<Double>>> {
 
     @Override
     String unit(List<List<Double>> shown, UnitStyle shownIn) {
-        return columns.stream()
-                .map(kind -> shownIn.unit(new Quantity(0, kind)))
-                .distinct()
-                .collect(Collectors.joining(" "));
+        return columns.stream().map(shownIn::typedUnit).distinct().collect(Collectors.joining(" "));
     }
 }

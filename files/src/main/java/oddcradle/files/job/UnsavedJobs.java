@@ -30,13 +30,7 @@ public final class UnsavedJobs {
 
     /** The folder that this system gives a program for its data. */
     public static UnsavedJobs ofThisUser() {
-        String data = System.getenv("XDG_DATA_HOME");
-        Path base = data == null || data.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "share")
-                : Path.of(data);
-        return new UnsavedJobs(
-                base.resolve("oddcradle").resolve("unsaved"),
-                ProcessHandle.current().pid());
+        return new UnsavedJobs(UserFolder.of("unsaved"), ProcessHandle.current().pid());
     }
 
     public synchronized void keep(JobDocument document) throws IOException {

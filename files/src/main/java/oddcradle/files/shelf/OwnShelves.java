@@ -13,6 +13,7 @@ import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.catalog.Shelves;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.files.job.AtomicFile;
+import oddcradle.files.job.UserFolder;
 import org.apache.commons.csv.CSVFormat;
 
 /**
@@ -31,11 +32,7 @@ public final class OwnShelves {
 
     /** In the folder that this system gives a program for its data. */
     public static OwnShelves ofThisUser() {
-        String data = System.getenv("XDG_DATA_HOME");
-        Path base = data == null || data.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "share")
-                : Path.of(data);
-        return new OwnShelves(base.resolve("oddcradle").resolve("shelves"));
+        return new OwnShelves(UserFolder.of("shelves"));
     }
 
     public Path folder() {

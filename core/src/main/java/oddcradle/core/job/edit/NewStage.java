@@ -10,7 +10,10 @@ import java.util.stream.Stream;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.KeepOut;
+import oddcradle.core.job.body.Part;
 import oddcradle.core.job.line.Line;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 
 /** Stages as they are often bought, to begin from; sizes are common practice. */
@@ -31,10 +34,13 @@ public final class NewStage {
      */
     public static LineEdit.AddStage of(Job job, String kind, int at) {
         Line line = job.line();
+        // Bodies share one set of names; nodes have their own.
         Set<String> taken = Stream.of(
                         line.stages().stream().map(Stage::id),
                         line.shafts().stream().map(JackShaft::id),
-                        job.ids().stream())
+                        job.donor().bodies().stream().map(Part::id),
+                        job.host().keepOuts().stream().map(KeepOut::id),
+                        job.members().stream().map(Member::id))
                 .flatMap(each -> each)
                 .collect(Collectors.toSet());
         String shaft = free("J", taken);

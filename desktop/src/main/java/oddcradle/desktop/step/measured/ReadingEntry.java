@@ -150,7 +150,7 @@ final class ReadingEntry extends VBox implements Draft {
 
     private void show() {
         showing = true;
-        unit.setText(style.unit(new Quantity(0, kind())));
+        unit.setText(style.typedUnit(kind()));
         instrument.setValue(wanted.instrument());
         QuantityField field = angle() ? angleSigma : lengthSigma;
         field.show(wanted.sigma(), style);

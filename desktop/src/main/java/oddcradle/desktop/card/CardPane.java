@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import oddcradle.core.card.Card;
+import oddcradle.core.card.Cards;
 import oddcradle.core.card.Deed;
 import oddcradle.core.card.Field;
 import oddcradle.desktop.slate.RemoveButton;
@@ -73,10 +75,27 @@ final class CardPane extends VBox {
             while (!taken.add(id)) {
                 id += "-more";
             }
-            FieldControl<?> control = FieldControl.of(desk, id, card.words() + ", " + field.name(), field);
+            int at = controls.size();
+            FieldControl<?> control = FieldControl.of(
+                    new FieldControl.Place(desk, id, card.words() + ", " + field.name(), () -> newest(at)), field);
             controls.add(control);
             fields.getChildren().add(control.node());
         }
+    }
+
+    /** The card in the job as it is now; the job may be newer than what is shown. */
+    private Optional<Card> newest() {
+        return Cards.of(desk.session().job()).stream()
+                .filter(each -> each.key().equals(card.key()))
+                .findFirst();
+    }
+
+    private Field newest(int at) {
+        Field shown = card.fields().get(at);
+        return newest().filter(now -> at < now.fields().size())
+                .map(now -> now.fields().get(at))
+                .filter(now -> now.getClass() == shown.getClass() && now.name().equals(shown.name()))
+                .orElse(shown);
     }
 
     private void buttons() {
@@ -85,7 +104,9 @@ final class CardPane extends VBox {
             int at = k;
             Deed deed = card.deeds().get(k);
             // The deed of the newest job, not of the one that the button was made for.
-            Runnable take = () -> desk.take(card.deeds().get(at), card.words());
+            Runnable take = () -> newest().filter(now -> at < now.deeds().size()
+                            && now.deeds().get(at).words().equals(deed.words()))
+                    .ifPresent(now -> desk.take(now.deeds().get(at), now.words()));
             Button button = deed.away() ? new RemoveButton(deed.words(), "card-away", take) : new Button(deed.words());
             if (!deed.away()) {
                 button.setId("deed-" + slug(deed.words()));

@@ -98,12 +98,17 @@ public final class CardSheet extends VBox {
 
     /** What was added opens at once, to be measured. */
     private void added() {
-        Deed deed = add.getValue();
-        if (showing || deed == null) {
+        Deed chosen = add.getValue();
+        if (showing || chosen == null) {
             return;
         }
-        Set<String> before = all.stream().map(Card::key).collect(Collectors.toSet());
-        desk.take(deed, "add " + deed.words());
+        Job old = desk.session().job();
+        Set<String> before = Cards.of(old).stream().map(Card::key).collect(Collectors.toSet());
+        // Made of the job as it is now, which may be newer than the list.
+        Cards.additions(old, step).stream()
+                .filter(deed -> deed.words().equals(chosen.words()))
+                .findFirst()
+                .ifPresent(deed -> desk.take(deed, "add " + deed.words()));
         Job job = desk.session().job();
         Cards.of(job).stream()
                 .filter(card -> card.step() == step && !before.contains(card.key()))

@@ -32,43 +32,52 @@ abstract class FieldControl<F extends Field> {
     private final Desk desk;
     private final String edit;
     private final String id;
+    private final Supplier<Field> newest;
     private F field;
     private boolean showing;
 
-    /** @param edit what a change is called, for undo */
-    private FieldControl(Desk desk, String id, String edit, F field) {
-        this.desk = desk;
-        this.id = id;
-        this.edit = edit;
+    private FieldControl(Place place, F field) {
+        this.desk = place.desk();
+        this.id = place.id();
+        this.edit = place.edit();
+        this.newest = place.newest();
         this.field = field;
     }
 
-    static FieldControl<?> of(Desk desk, String id, String edit, Field field) {
+    /**
+     * Where a control stands.
+     *
+     * @param edit what a change is called, for undo
+     * @param newest the field in the job as it is when it is asked, which may be newer than what is shown
+     */
+    record Place(Desk desk, String id, String edit, Supplier<Field> newest) {}
+
+    static FieldControl<?> of(Place place, Field field) {
         if (field instanceof Field.Words words) {
-            return new OfWords(desk, id, edit, words);
+            return new OfWords(place, words);
         }
         if (field instanceof Field.Measure measure) {
-            return new OfMeasure(desk, id, edit, measure);
+            return new OfMeasure(place, measure);
         }
         if (field instanceof Field.Vector vector) {
-            return new OfVector(desk, id, edit, vector);
+            return new OfVector(place, vector);
         }
         if (field instanceof Field.Turned turned) {
-            return new OfTurned(desk, id, edit, turned);
+            return new OfTurned(place, turned);
         }
         if (field instanceof Field.Yes yes) {
-            return new OfYes(desk, id, edit, yes);
+            return new OfYes(place, yes);
         }
         if (field instanceof Field.Choice choice) {
-            return new OfChoice(desk, id, edit, choice);
+            return new OfChoice(place, choice);
         }
         if (field instanceof Field.Several several) {
-            return new OfSeveral(desk, id, edit, several);
+            return new OfSeveral(place, several);
         }
         if (field instanceof Field.FromShelf shelf) {
-            return new OfShelf(desk, id, edit, shelf);
+            return new OfShelf(place, shelf);
         }
-        return new OfTable(desk, id, edit, (Field.Table) field);
+        return new OfTable(place, (Field.Table) field);
     }
 
     abstract Node node();
@@ -96,15 +105,27 @@ abstract class FieldControl<F extends Field> {
         return id;
     }
 
-    /** @throws InvalidValue to be told at the field */
+    /**
+     * A change is made to the newest job: one that follows another at once must not undo it.
+     *
+     * @throws InvalidValue to be told at the field
+     */
     final void put(Supplier<Job> with) {
+        refresh();
         desk.session().apply(new ReplaceJob(with.get(), edit));
+    }
+
+    @SuppressWarnings("unchecked") // of the same sort, as in show
+    private void refresh() {
+        field = (F) newest.get();
     }
 
     /** For what has no text to leave a complaint at. */
     final void choose(Supplier<Job> with) {
         if (!showing) {
+            refresh();
             desk.put(with, edit);
+            refresh();
             show(field);
         }
     }
@@ -120,10 +141,13 @@ abstract class FieldControl<F extends Field> {
     private static final class OfWords extends FieldControl<Field.Words> {
         private final WordField text;
 
-        private OfWords(Desk desk, String id, String edit, Field.Words words) {
-            super(desk, id, edit, words);
+        private OfWords(Place place, Field.Words words) {
+            super(place, words);
             text = new WordField(
-                    id, words.name(), "", typed -> put(() -> field().put().apply(typed)));
+                    place.id(),
+                    words.name(),
+                    "",
+                    typed -> put(() -> field().put().apply(typed)));
         }
 
         @Override
@@ -140,10 +164,10 @@ abstract class FieldControl<F extends Field> {
     private static final class OfMeasure extends FieldControl<Field.Measure> {
         private final QuantityField number;
 
-        private OfMeasure(Desk desk, String id, String edit, Field.Measure measure) {
-            super(desk, id, edit, measure);
+        private OfMeasure(Place place, Field.Measure measure) {
+            super(place, measure);
             number = new QuantityField(
-                    id,
+                    place.id(),
                     measure.name(),
                     measure.now().kind(),
                     typed -> put(() -> field().put().apply(typed)));
@@ -163,11 +187,11 @@ abstract class FieldControl<F extends Field> {
     private static final class OfVector extends FieldControl<Field.Vector> {
         private final RowsField rows;
 
-        private OfVector(Desk desk, String id, String edit, Field.Vector vector) {
-            super(desk, id, edit, vector);
+        private OfVector(Place place, Field.Vector vector) {
+            super(place, vector);
             Kind kind = vector.kind();
             rows = new RowsField(
-                    id,
+                    place.id(),
                     vector.name(),
                     "forward left up",
                     List.of(kind, kind, kind),
@@ -196,10 +220,10 @@ abstract class FieldControl<F extends Field> {
     private static final class OfTurned extends FieldControl<Field.Turned> {
         private final RowsField rows;
 
-        private OfTurned(Desk desk, String id, String edit, Field.Turned turned) {
-            super(desk, id, edit, turned);
+        private OfTurned(Place place, Field.Turned turned) {
+            super(place, turned);
             rows = new RowsField(
-                    id, turned.name(), "yaw pitch roll", List.of(Kind.ANGLE, Kind.ANGLE, Kind.ANGLE), typed -> {
+                    place.id(), turned.name(), "yaw pitch roll", List.of(Kind.ANGLE, Kind.ANGLE, Kind.ANGLE), typed -> {
                         Vec3 angles = OfVector.one(turned.name(), typed);
                         put(() -> field().put()
                                 .apply(Pose.ofYawPitchRoll(Vec3.ZERO, angles.x(), angles.y(), angles.z())
@@ -222,10 +246,10 @@ abstract class FieldControl<F extends Field> {
     private static final class OfYes extends FieldControl<Field.Yes> {
         private final CheckBox box;
 
-        private OfYes(Desk desk, String id, String edit, Field.Yes yes) {
-            super(desk, id, edit, yes);
+        private OfYes(Place place, Field.Yes yes) {
+            super(place, yes);
             box = new CheckBox(yes.name());
-            box.setId(id);
+            box.setId(place.id());
             box.setOnAction(click -> {
                 boolean ticked = box.isSelected();
                 choose(() -> field().put().apply(ticked));
@@ -248,9 +272,9 @@ abstract class FieldControl<F extends Field> {
         private final Node node;
         private final ThingPick pick;
 
-        private OfChoice(Desk desk, String id, String edit, Field.Choice choice) {
-            super(desk, id, edit, choice);
-            box.setId(id);
+        private OfChoice(Place place, Field.Choice choice) {
+            super(place, choice);
+            box.setId(place.id());
             box.setAccessibleText(choice.name());
             box.setPrefWidth(250);
             box.setOnAction(chosen -> {
@@ -260,7 +284,10 @@ abstract class FieldControl<F extends Field> {
                 }
             });
             pick = new ThingPick(
-                    desk, id, choice.name(), taken -> choose(() -> field().put().apply(taken)));
+                    place.desk(),
+                    place.id(),
+                    choice.name(),
+                    taken -> choose(() -> field().put().apply(taken)));
             node = isShort(choice) ? row(choice.name(), box) : new VBox(2, head(choice.name()), new HBox(6, box, pick));
         }
 
@@ -311,9 +338,9 @@ abstract class FieldControl<F extends Field> {
         private final ComboBox<Field.Named> more = new ComboBox<>();
         private final VBox node;
 
-        private OfSeveral(Desk desk, String id, String edit, Field.Several several) {
-            super(desk, id, edit, several);
-            more.setId(id);
+        private OfSeveral(Place place, Field.Several several) {
+            super(place, several);
+            more.setId(place.id());
             more.setAccessibleText("add to " + several.name());
             more.setPromptText("add …");
             more.setPrefWidth(250);
@@ -322,13 +349,15 @@ abstract class FieldControl<F extends Field> {
                     2,
                     head(several.name()),
                     chosen,
-                    new HBox(6, more, new ThingPick(desk, id, several.name(), this::add)));
+                    new HBox(6, more, new ThingPick(place.desk(), place.id(), several.name(), this::add)));
         }
 
         private void add(String one) {
-            List<String> longer = new ArrayList<>(field().now());
-            longer.add(one);
-            choose(() -> field().put().apply(longer));
+            choose(() -> {
+                List<String> longer = new ArrayList<>(field().now());
+                longer.add(one);
+                return field().put().apply(longer);
+            });
         }
 
         @Override
@@ -347,11 +376,11 @@ abstract class FieldControl<F extends Field> {
                 out.setId(id() + "-out-" + k);
                 out.setAccessibleText("take " + word(one) + " out");
                 out.getStyleClass().addAll("plain-button", "chip");
-                out.setOnAction(click -> {
+                out.setOnAction(click -> choose(() -> {
                     List<String> fewer = new ArrayList<>(field().now());
                     fewer.remove(at);
-                    choose(() -> field().put().apply(fewer));
-                });
+                    return field().put().apply(fewer);
+                }));
                 chosen.getChildren().add(out);
             }
             if (!more.getItems().equals(of)) {
@@ -374,16 +403,16 @@ abstract class FieldControl<F extends Field> {
     private static final class OfShelf extends FieldControl<Field.FromShelf> {
         private final VBox node = new VBox(4);
 
-        private OfShelf(Desk desk, String id, String edit, Field.FromShelf shelf) {
-            super(desk, id, edit, shelf);
+        private OfShelf(Place place, Field.FromShelf shelf) {
+            super(place, shelf);
             ToggleButton open = new ToggleButton("From the shelf: " + shelf.name());
-            open.setId(id);
+            open.setId(place.id());
             open.getStyleClass().add("cure-button");
             open.setOnAction(click -> {
                 if (open.isSelected()) {
                     node.getChildren()
                             .add(new ShelfPane(
-                                    desk,
+                                    place.desk(),
                                     shelf.shelf(),
                                     row -> choose(() -> field().put().apply(row))));
                 } else {
@@ -408,13 +437,13 @@ abstract class FieldControl<F extends Field> {
         private final RowsField rows;
         private final VBox node;
 
-        private OfTable(Desk desk, String id, String edit, Field.Table table) {
-            super(desk, id, edit, table);
+        private OfTable(Place place, Field.Table table) {
+            super(place, table);
             List<Kind> kinds = table.columns().stream().map(Field.Column::kind).toList();
             String example = String.join(
                     " ", table.columns().stream().map(Field.Column::name).toList());
             rows = RowsField.wide(
-                    id,
+                    place.id(),
                     table.name(),
                     example,
                     kinds,

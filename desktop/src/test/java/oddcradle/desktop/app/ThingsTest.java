@@ -10,12 +10,14 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.event.ActionEvent;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -281,6 +283,36 @@ class ThingsTest extends WindowDriver {
         });
         assertThat(new OwnShelves(desk.shelvesFolder()).load().shelves().of(Shelf.CHAINS))
                 .anyMatch(row -> row.name().equals("barn chain"));
+    }
+
+    /** The sheet learns of a change only when the job has been examined: a hand may be quicker, and nothing may be lost by it. */
+    @Test
+    void changesThatFollowAtOnce_areAllKept(FxRobot robot) {
+        at(robot, Step.HOST, "things");
+        choose(robot, "keep-out: fuel tank");
+        TextField called = robot.lookup("#card-called").queryAs(TextField.class);
+        TextField size = robot.lookup("#card-box-1-size").queryAs(TextField.class);
+        int motions = tank().motions().size();
+        robot.interact(() -> {
+            called.setText("spare tank");
+            called.fireEvent(new ActionEvent());
+            size.setText("180 210 160");
+            size.fireEvent(new ActionEvent());
+            robot.lookup("#deed-let-it-slide").queryButton().fire();
+            robot.lookup("#deed-let-it-turn").queryButton().fire();
+        });
+        settled();
+        KeepOut tank = tank();
+        assertThat(tank.label()).isEqualTo("spare tank");
+        assertThat(tank.solids().get(0).bounds().size().x()).isCloseTo(0.18, within(1e-9));
+        assertThat(tank.motions()).hasSize(motions + 2);
+    }
+
+    private KeepOut tank() {
+        return job().host().keepOuts().stream()
+                .filter(each -> each.label().contains("tank"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import oddcradle.core.geometry.Solid;
+import oddcradle.core.job.Job;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -59,7 +60,7 @@ final class Shapes {
     }
 
     /** @param put the job with other shapes */
-    static List<Deed> deeds(List<Solid> solids, Function<List<Solid>, oddcradle.core.job.Job> put) {
+    static List<Deed> deeds(List<Solid> solids, Function<List<Solid>, Job> put) {
         Vec3 near = solids.get(0).centre();
         List<Deed> deeds = new ArrayList<>();
         deeds.add(Deed.of("Add a box", () -> put.apply(Listed.plus(solids, box(near)))));

@@ -1,6 +1,5 @@
 package oddcradle.core.catalog;
 
-import java.util.Arrays;
 import java.util.List;
 import oddcradle.core.units.Kind;
 
@@ -67,8 +66,13 @@ public enum Shelf {
         return nameHeading;
     }
 
-    /** Which column has this heading without its unit; -1 for none. */
+    /** A thread of one's own would have no strength, nut or torque: those are worked out from the program's table. */
+    public boolean takesOwnRows() {
+        return this != THREADS;
+    }
+
+    /** Which column has this name; -1 for none. */
     int column(String name) {
-        return Arrays.asList(columns.stream().map(Column::words).toArray()).indexOf(name);
+        return columns.stream().map(Column::words).toList().indexOf(name);
     }
 }

@@ -21,6 +21,7 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.units.Kind;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RowsField;
 import oddcradle.desktop.slate.WordField;
@@ -402,21 +403,24 @@ abstract class FieldControl<F extends Field> {
     /** A button that opens the shelf under it. */
     private static final class OfShelf extends FieldControl<Field.FromShelf> {
         private final VBox node = new VBox(4);
+        private final ShelfPane pane;
+        private UnitStyle shownIn;
 
         private OfShelf(Place place, Field.FromShelf shelf) {
             super(place, shelf);
+            pane = new ShelfPane(
+                    place.desk(),
+                    shelf.shelf(),
+                    row -> choose(() -> field().put().apply(row)));
+            shownIn = place.desk().units();
             ToggleButton open = new ToggleButton("From the shelf: " + shelf.name());
             open.setId(place.id());
             open.getStyleClass().add("cure-button");
             open.setOnAction(click -> {
                 if (open.isSelected()) {
-                    node.getChildren()
-                            .add(new ShelfPane(
-                                    place.desk(),
-                                    shelf.shelf(),
-                                    row -> choose(() -> field().put().apply(row))));
+                    node.getChildren().add(pane);
                 } else {
-                    node.getChildren().remove(1);
+                    node.getChildren().remove(pane);
                 }
             });
             node.getChildren().add(open);
@@ -429,7 +433,11 @@ abstract class FieldControl<F extends Field> {
 
         @Override
         void show() {
-            // A shelf does not change with the job.
+            // A shelf does not change with the job, and what is chosen in it stays.
+            if (shownIn != desk().units()) {
+                shownIn = desk().units();
+                pane.show();
+            }
         }
     }
 

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.catalog.Shelf;
 import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Rows;
@@ -43,15 +44,11 @@ final class ShelfPane extends VBox {
         table.setPrefHeight(170);
         table.setMinHeight(170);
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        column("name", row -> row.name() + (row.own() ? " (yours)" : ""), 130);
+        column(row -> row.name() + (row.own() ? " (yours)" : ""), 130);
         for (int k = 0; k < shelf.columns().size(); k++) {
             int at = k;
-            Shelf.Column column = shelf.columns().get(k);
-            String unit = desk.units().typedUnit(column.kind());
-            column(
-                    column.words() + (unit.isEmpty() ? "" : ", " + unit),
-                    row -> desk.units().digits(new Quantity(row.sizes().get(at), column.kind())),
-                    76);
+            Kind kind = shelf.columns().get(k).kind();
+            column(row -> desk.units().entry(new Quantity(row.sizes().get(at), kind)), 76);
         }
         source.setId("shelf-source");
         source.setWrapText(true);
@@ -65,12 +62,26 @@ final class ShelfPane extends VBox {
         button.getStyleClass().add("cure-button");
         button.setOnAction(click ->
                 Optional.ofNullable(table.getSelectionModel().getSelectedItem()).ifPresent(take));
-        getChildren().addAll(find, table, source, button, own());
+        getChildren().addAll(find, table, source, button);
+        if (shelf.takesOwnRows()) {
+            getChildren().add(own());
+        }
+        show();
+    }
+
+    /** In the units that are shown now; a heading must never outlive the numbers under it. */
+    void show() {
+        table.getColumns().get(0).setText("name");
+        for (int k = 0; k < shelf.columns().size(); k++) {
+            Shelf.Column column = shelf.columns().get(k);
+            String unit = desk.units().typedUnit(column.kind());
+            table.getColumns().get(k + 1).setText(column.words() + (unit.isEmpty() ? "" : ", " + unit));
+        }
         rows();
     }
 
-    private void column(String name, Function<ShelfRow, String> cell, double width) {
-        TableColumn<ShelfRow, String> column = new TableColumn<>(name);
+    private void column(Function<ShelfRow, String> cell, double width) {
+        TableColumn<ShelfRow, String> column = new TableColumn<>();
         column.setCellValueFactory(row -> new ReadOnlyStringWrapper(cell.apply(row.getValue())));
         column.setPrefWidth(width);
         column.setSortable(false);

@@ -32,6 +32,7 @@ import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.files.shelf.OwnShelves;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -281,6 +282,13 @@ class ThingsTest extends WindowDriver {
             assertThat(row.own()).isTrue();
             assertThat(row.sizes().get(0)).isCloseTo(0.0254, within(1e-9));
         });
+        // A number never stands under the unit of another.
+        fill(robot, "#shelf-find", "12b");
+        assertThat(columns(rows)).containsExactly("12B-1", "pitch, mm 19.05", "breaking, N 28900");
+        robot.interact(() -> desk.unitsProperty().set(UnitStyle.DECIMAL_INCHES));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(columns(rows)).containsExactly("12B-1", "pitch, in 0.75", "breaking, lbf 6497");
+        robot.interact(() -> desk.unitsProperty().set(UnitStyle.MILLIMETRES));
         assertThat(new OwnShelves(desk.shelvesFolder()).load().shelves().of(Shelf.CHAINS))
                 .anyMatch(row -> row.name().equals("barn chain"));
     }
@@ -313,6 +321,13 @@ class ThingsTest extends WindowDriver {
                 .filter(each -> each.label().contains("tank"))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** The first row, each number with its heading. */
+    private static List<String> columns(TableView<ShelfRow> rows) {
+        return rows.getColumns().stream()
+                .map(column -> (column.getText() + " " + column.getCellData(0)).replaceAll("^name ", ""))
+                .toList();
     }
 
     @Test

@@ -67,7 +67,7 @@ public final class OwnShelves {
 
     private List<ShelfRow> own(Shelf shelf) throws IOException {
         Path table = folder.resolve(shelf.file());
-        if (!Files.isRegularFile(table)) {
+        if (!shelf.takesOwnRows() || !Files.isRegularFile(table)) {
             return List.of();
         }
         if (Files.size(table) > LARGEST) {

@@ -1,6 +1,7 @@
 package oddcradle.files.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -24,7 +25,10 @@ import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
 import oddcradle.core.card.Deed;
 import oddcradle.core.card.Field;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.catalog.Shelves;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
@@ -165,6 +169,34 @@ class EveryFieldTest {
                     .map(rows -> () -> table.put().apply(rows));
         }
         return Stream.empty();
+    }
+
+    /** ISO 15 and ISO/R 773, from memory: a bearing's rating and a key's sizes go where they belong. */
+    @Test
+    void rowOfAShelf_fillsTheFieldsItIsFor() throws IOException {
+        Job job = DemoJobs.ORCHARD_TUG.load().job();
+        JackShaft before = job.line().shafts().get(0);
+        JackShaft borne = taken(job, Shelf.BEARINGS, "6206").line().shafts().get(0);
+        assertThat(borne.bearingRating()).isCloseTo(19_500, within(1e-6));
+        assertThat(borne.keyDepth()).isEqualTo(before.keyDepth());
+        JackShaft keyed =
+                taken(job, Shelf.KEYS, "6 x 6, shafts 17 to 22").line().shafts().get(0);
+        assertThat(keyed.keyWidth()).isCloseTo(0.006, within(1e-12));
+        assertThat(keyed.keyDepth()).isCloseTo(0.0035, within(1e-12));
+        assertThat(keyed.yield()).isEqualTo(before.yield());
+    }
+
+    private static Job taken(Job job, Shelf shelf, String name) {
+        ShelfRow row = Shelves.SHIPPED.of(shelf).stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+        return Cards.of(job).stream()
+                .flatMap(card -> card.fields().stream())
+                .filter(field -> field instanceof Field.FromShelf from && from.shelf() == shelf)
+                .map(field -> ((Field.FromShelf) field).put().apply(row))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A job with all that can be added to it, and then with all that can be added to what was added. */

@@ -51,8 +51,8 @@ public class LineBenchmark {
     @Setup
     public void prepare() {
         here = DemoJobs.ORCHARD_TUG.load().job();
-        engine = EngineOrders.of(new EngineOrders.Input(
-                here.donor().engine(), CrankPlace.of(here).turns()));
+        engine = EngineOrders.of(
+                EngineOrders.Input.of(here.donor().engine(), CrankPlace.of(here).turns()));
         movement = DonorMovement.of(here, Seating.of(here), LineResult.of(here, Seating.of(here)));
         there = new JobEdit.MoveSeat(new Vec3(0.001, 0, 0.001)).applyTo(here);
         shaft = new ShaftModel(

@@ -30,13 +30,17 @@ import oddcradle.core.job.donor.Cycle;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.History;
+import oddcradle.core.job.donor.JoinedUnit;
 import oddcradle.core.job.donor.Output;
 import oddcradle.core.job.donor.OutputForm;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.donor.Service;
 import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.donor.UnitEngine;
+import oddcradle.core.job.donor.UnitKind;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -76,9 +80,9 @@ final class DonorCards {
                     List.of(Deed.simplyAway(() -> job.withCandidates(without(all, at)))),
                     part -> new Removal(of.put.apply(of.withoutPart(part)), List.of()),
                     boss -> new Removal(
-                            of.put.apply(donor.withBosses(donor.bosses().stream()
+                            of.put.apply(Pack.pruned(donor.withBosses(donor.bosses().stream()
                                     .filter(each -> !each.id().equals(boss))
-                                    .toList())),
+                                    .toList()))),
                             List.of()));
             cards.addAll(of.cards);
         }
@@ -86,16 +90,17 @@ final class DonorCards {
     }
 
     private Donor withoutPart(String part) {
-        return donor.withParts(donor.parts().stream()
+        return Pack.pruned(donor.withParts(donor.parts().stream()
                         .filter(each -> !each.id().equals(part))
                         .toList())
                 .withServices(donor.services().stream()
                         .filter(each -> !each.part().equals(part))
-                        .toList());
+                        .toList()));
     }
 
     private void all(List<Deed> deeds, Function<String, Removal> partAway, Function<String, Removal> bossAway) {
         engine(deeds);
+        units();
         shape();
         mass();
         output();
@@ -122,35 +127,70 @@ final class DonorCards {
         FieldsOf<Donor> fields = of(donor, other -> other).words("called", Donor::name, Donor::withName);
         fields.inner(Donor::engine, Donor::withEngine, DonorCards::running);
         List<Deed> deeds = new ArrayList<>(more);
-        Engine engine = donor.engine();
-        RunningEngine taken = RunningEngine.of(engine, 1);
-        deeds.add(
-                engine.crank().isPresent()
-                        ? deed("Forget the crank", () -> donor.withEngine(engine.withCrank(Optional.empty())))
-                        : deed(
-                                "Write the crank down",
-                                () -> donor.withEngine(engine.withCrank(Optional.of(taken.crank())))));
-        deeds.add(
-                engine.combustion().isPresent()
-                        ? deed("Forget what burns", () -> donor.withEngine(engine.withCombustion(Optional.empty())))
-                        : deed(
-                                "Write down what burns",
-                                () -> donor.withEngine(engine.withCombustion(Optional.of(taken.combustion())))));
+        deeds.addAll(insides(donor.engine(), donor::withEngine));
         add("engine", "", donor.name(), fields, deeds);
+        insides("", "", donor.engine(), donor::withEngine);
+    }
+
+    /** Writes down, or forgets, what is inside an engine. */
+    private List<Deed> insides(Engine engine, Function<Engine, Donor> with) {
+        RunningEngine taken = RunningEngine.of(engine, 1);
+        Deed crank = engine.crank().isPresent()
+                ? deed("Forget the crank", () -> with.apply(engine.withCrank(Optional.empty())))
+                : deed("Write the crank down", () -> with.apply(engine.withCrank(Optional.of(taken.crank()))));
+        Deed burns = engine.combustion().isPresent()
+                ? deed("Forget what burns", () -> with.apply(engine.withCombustion(Optional.empty())))
+                : deed(
+                        "Write down what burns",
+                        () -> with.apply(engine.withCombustion(Optional.of(taken.combustion()))));
+        return List.of(crank, burns);
+    }
+
+    private void insides(String id, String label, Engine engine, Function<Engine, Donor> with) {
         engine.crank()
                 .ifPresent(crank -> add(
                         "crank",
-                        "",
-                        "",
-                        crank(of(crank, other -> donor.withEngine(engine.withCrank(Optional.of(other))))),
+                        id,
+                        label,
+                        crank(of(crank, other -> with.apply(engine.withCrank(Optional.of(other))))),
                         List.of()));
         engine.combustion()
                 .ifPresent(burns -> add(
                         "combustion",
-                        "",
-                        "",
-                        combustion(of(burns, other -> donor.withEngine(engine.withCombustion(Optional.of(other))))),
+                        id,
+                        label,
+                        combustion(of(burns, other -> with.apply(engine.withCombustion(Optional.of(other))))),
                         List.of()));
+    }
+
+    private void units() {
+        for (int k = 0; k < donor.units().size(); k++) {
+            int at = k;
+            JoinedUnit unit = donor.units().get(k);
+            Function<JoinedUnit, Donor> with = other -> donor.withUnits(with(donor.units(), at, other));
+            FieldsOf<JoinedUnit> of = of(unit, with);
+            UnitFields.lies(of, donor);
+            UnitFields.moves(of, by -> put.apply(Pack.moved(donor, unit.id(), by)));
+            of.inner(JoinedUnit::mass, JoinedUnit::withMass, DonorCards::mass);
+            UnitFields.joint(of, donor);
+            unit.engine()
+                    .ifPresent(engine ->
+                            of.inner(each -> engine, (each, other) -> each.withEngine(Optional.of(other)), inside -> {
+                                inside.inner(UnitEngine::engine, UnitEngine::withEngine, DonorCards::running);
+                                UnitFields.step(inside);
+                            }));
+            List<Deed> deeds = new ArrayList<>();
+            for (UnitFields.Change change : UnitFields.changes(donor, unit)) {
+                deeds.add(deed(change.words(), change.donor()));
+            }
+            Function<Engine, Donor> withEngine =
+                    other -> with.apply(unit.withEngine(unit.engine().map(engine -> engine.withEngine(other))));
+            unit.engine().ifPresent(engine -> deeds.addAll(insides(engine.engine(), withEngine)));
+            deeds.add(Deed.simplyAway(() -> put.apply(donor.withUnits(
+                    unit.kind() == UnitKind.FIRST_ENGINE ? List.of() : without(UnitFields.parted(donor, unit), at)))));
+            add("unit", unit.id(), unit.label(), of, deeds);
+            unit.engine().ifPresent(engine -> insides(unit.id(), unit.label(), engine.engine(), withEngine));
+        }
     }
 
     private Deed deed(String words, Supplier<Donor> after) {
@@ -253,39 +293,59 @@ final class DonorCards {
                     .angle("cylinders lean", EngineShape::lean, EngineShape::withLean)
                     .angle("between banks", EngineShape::bank, EngineShape::withBank)
                     .length("covers stand out", EngineShape::coverReach, EngineShape::withCoverReach);
-            add("outline", "", "", of, List.of(deed("Take it away", () -> donor.withShape(Optional.empty()))));
+            add(
+                    "outline",
+                    "",
+                    "",
+                    of,
+                    List.of(deed("Take it away", () -> Pack.pruned(donor.withShape(Optional.empty())))));
         });
     }
 
     private void mass() {
-        FieldsOf<MassProperties> of = of(donor.mass(), donor::withMass)
-                .measure("mass", Kind.MASS, MassProperties::mass, MassProperties::withMass)
-                .place("centre of gravity", MassProperties::cg, MassProperties::withCg);
-        inertia(of, "inertia about forward", 0, 0);
-        inertia(of, "inertia about left", 1, 1);
-        inertia(of, "inertia about up", 2, 2);
-        inertia(of, "product forward, left", 0, 1);
-        inertia(of, "product forward, up", 0, 2);
-        inertia(of, "product left, up", 1, 2);
-        add("mass", "", "", of, List.of());
+        FieldsOf<MassProperties> of = of(donor.mass(), donor::withMass);
+        mass(of);
+        add(
+                "mass",
+                "",
+                "",
+                of,
+                donor.units().isEmpty()
+                        ? List.of()
+                        : List.of(deed("Add up the units", () -> donor.withMass(Pack.mass(donor)))));
     }
 
-    private static void inertia(FieldsOf<MassProperties> of, String name, int row, int column) {
-        of.measure(name, Kind.INERTIA, mass -> mass.inertia().get(row, column), (mass, value) -> {
-            double[][] entries = new double[3][3];
-            for (int i = 0; i < 3; i++) {
-                for (int j = 0; j < 3; j++) {
-                    entries[i][j] = mass.inertia().get(i, j);
-                }
-            }
-            entries[row][column] = value;
-            entries[column][row] = value;
-            return mass.withInertia(new Mat3(vector(entries[0]), vector(entries[1]), vector(entries[2])));
-        });
+    /** Moments and products three at a time: of one alone the body would often be impossible on the way to the other two. */
+    private static void mass(FieldsOf<MassProperties> of) {
+        of.measure("mass", Kind.MASS, MassProperties::mass, MassProperties::withMass)
+                .place("centre of gravity", MassProperties::cg, MassProperties::withCg)
+                .vector(
+                        "inertia about forward, left, up",
+                        Kind.INERTIA,
+                        DonorCards::moments,
+                        (mass, moments) -> mass.withInertia(inertia(moments, products(mass))))
+                .vector(
+                        "products forward-left, forward-up, left-up",
+                        Kind.INERTIA,
+                        DonorCards::products,
+                        (mass, products) -> mass.withInertia(inertia(moments(mass), products)));
     }
 
-    private static Vec3 vector(double[] row) {
-        return new Vec3(row[0], row[1], row[2]);
+    private static Vec3 moments(MassProperties mass) {
+        Mat3 inertia = mass.inertia();
+        return new Vec3(inertia.get(0, 0), inertia.get(1, 1), inertia.get(2, 2));
+    }
+
+    private static Vec3 products(MassProperties mass) {
+        Mat3 inertia = mass.inertia();
+        return new Vec3(inertia.get(0, 1), inertia.get(0, 2), inertia.get(1, 2));
+    }
+
+    private static Mat3 inertia(Vec3 moments, Vec3 products) {
+        return new Mat3(
+                new Vec3(moments.x(), products.x(), products.y()),
+                new Vec3(products.x(), moments.y(), products.z()),
+                new Vec3(products.y(), products.z(), moments.z()));
     }
 
     private void output() {
@@ -383,7 +443,8 @@ final class DonorCards {
                                             .toList()))));
             List<Deed> deeds = List.of(
                     twin,
-                    Deed.simplyAway(() -> put.apply(donor.withServices(kept).withPipes(without(donor.pipes(), at)))));
+                    Deed.simplyAway(() ->
+                            put.apply(Pack.pruned(donor.withServices(kept).withPipes(without(donor.pipes(), at))))));
             add("pipe", pipe.id(), pipe.label(), of, deeds);
         }
     }
@@ -525,6 +586,7 @@ final class DonorCards {
                                 Vec3.Y,
                                 0.01,
                                 BossHole.UNKNOWN))))));
+        deeds.add(Deed.of("a unit joined to it", () -> job.withDonor(UnitFields.withOneMore(donor))));
         if (!donor.bodies().isEmpty()) {
             deeds.add(Deed.of(
                     "a part to come off",

@@ -3,8 +3,10 @@ package oddcradle.core.cure;
 import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Subject;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.PackEdit;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.donor.DonorFinding;
@@ -17,6 +19,10 @@ final class DonorCures {
     static List<Cure> of(Examination examination, Finding finding) {
         return switch ((DonorFinding) finding.code()) {
             case WEIGHED, WEIGHED_CG -> weighedMass(examination.job(), examination.weighed());
+            case UNIT_LINE ->
+                List.of(Cure.of(new PackEdit.Straighten(
+                        finding.where().first(Subject.Kind.UNIT).orElseThrow())));
+            case UNIT_MASS -> List.of(Cure.of(new PackEdit.TakeUnitsMass()));
             default -> List.of();
         };
     }

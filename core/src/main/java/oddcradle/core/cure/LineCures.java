@@ -391,7 +391,7 @@ final class LineCures {
         } catch (InvalidValue impossible) {
             return false;
         }
-        return LineCheck.of(changed, examination.engineOrders()).report().findings().stream()
+        return LineCheck.of(changed, examination.engineOrders().get(0)).report().findings().stream()
                 .filter(each -> each.code().equals(finding.code())
                         && each.where().ids().equals(finding.where().ids()))
                 .allMatch(each -> each.severity() == Severity.GOOD);

@@ -13,7 +13,6 @@ import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.mounting.Elastomer;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.Cure;
@@ -21,6 +20,7 @@ import oddcradle.core.report.StepReport;
 import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.EngineOrders;
+import oddcradle.core.structure.Engines;
 import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.PropellerShaking;
 
@@ -82,20 +82,20 @@ final class ShakeCures {
         return edits;
     }
 
-    private static StepReport shaken(Job job, EngineOrders engine) {
+    private static StepReport shaken(Job job, List<EngineOrders> orders) {
         Seating seating = Seating.of(job);
         Optional<MachineOnFeet> feet = MachineOnFeet.of(job, seating);
+        Engines engines = Engines.of(job, orders);
         ShakeReport.Mounted mounted = feet.map(each -> new ShakeReport.Mounted(
-                        each.still(), each.shaking(), each.cold(), engine, each.crank(), Optional.empty()))
+                        each.still(), each.shaking(), each.cold(), engines.shifted(each.donor()), Optional.empty()))
                 .orElseGet(() -> new ShakeReport.Mounted(
                         MountedDonor.of(job),
                         MountedDonor.shaking(job),
                         MountedDonor.shakingCold(job),
-                        engine,
-                        CrankPlace.of(job),
+                        engines,
                         PropellerShaking.propeller(job)));
-        return ShakeReport.of(new ShakeReport.Input(
-                engine.running().taken(), job.cradle(), seating, feet, false, ShakeReport.solve(mounted)));
+        return ShakeReport.of(
+                new ShakeReport.Input(engines.taken(), job.cradle(), seating, feet, false, ShakeReport.solve(mounted)));
     }
 
     private static boolean isBetter(StepReport before, StepReport after, Finding finding) {

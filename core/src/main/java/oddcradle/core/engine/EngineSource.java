@@ -62,6 +62,22 @@ public record EngineSource(CrankTrain train, CylinderCycle cycle, List<Double> f
                     gas,
                     gas.plus(inertia));
         }
+
+        /** Of an engine whose crank comes later by an angle, rad. */
+        public Order later(double angle) {
+            if (angle == 0) {
+                return this;
+            }
+            Complex turn = new Complex(Math.cos(order * angle), -Math.sin(order * angle));
+            return new Order(
+                    order,
+                    forceY.times(turn),
+                    forceZ.times(turn),
+                    coupleY.times(turn),
+                    coupleZ.times(turn),
+                    gas.times(turn),
+                    roll.times(turn));
+        }
     }
 
     /**

@@ -27,7 +27,6 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Bodies;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.placement.Scans;
@@ -55,6 +54,7 @@ import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.DonorMovement;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.EngineTorques;
+import oddcradle.core.structure.Engines;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.MountStiffness;
@@ -89,10 +89,10 @@ public final class Examination {
     private final List<NeighbourChecks.NeighbourCheck> neighbourChecks;
     private final Optional<MountedBody> mountedBody;
     private final Optional<MountedBody> shakingBody;
-    private final CrankPlace crank;
     private final Optional<MachineOnFeet> onFeet;
     private final Optional<ShakeReport.Mounted> shaking;
-    private final EngineOrders engineOrders;
+    private final List<EngineOrders> engineOrders;
+    private final Engines engines;
     private final Outcome<ShakeResult> shake;
     private final CradleFrame.Built frame;
     private final Outcome<FrameResult> load;
@@ -112,27 +112,22 @@ public final class Examination {
         this.weighed = memory.recall(Analysis.WEIGHING, weighings(job.donor()), CombinedWeighing::of);
         this.mountedBody = MountedDonor.ifMounted(job);
         this.shakingBody = MountedDonor.ifShaking(job);
-        this.crank = CrankPlace.of(job);
-        this.engineOrders = memory.recall(
-                Analysis.ENGINE, new EngineOrders.Input(job.donor().engine(), crank.turns()), EngineOrders::of);
+        this.engineOrders = memory.recall(Analysis.ENGINE, Engines.input(job), Engines::orders);
+        this.engines = Engines.of(job, engineOrders);
         this.onFeet = MachineOnFeet.of(job, seating);
         this.shaking = onFeet.map(feet -> new ShakeReport.Mounted(
-                        feet.still(), feet.shaking(), feet.cold(), engineOrders, feet.crank(), Optional.empty()))
+                        feet.still(), feet.shaking(), feet.cold(), engines.shifted(feet.donor()), Optional.empty()))
                 .or(() -> mountedBody.map(body -> new ShakeReport.Mounted(
                         body,
                         shakingBody.orElseThrow(),
                         MountedDonor.shakingCold(job),
-                        engineOrders,
-                        crank,
+                        engines,
                         PropellerShaking.propeller(job))));
         this.shake = shaking.map(mounted -> memory.recall(Analysis.MODES, mounted, ShakeReport::solve))
                 .orElse(new Outcome.NotSolved<>(List.of()));
         LineResult lies = LineResult.of(job, seating);
         this.frame = CradleFrame.of(
-                job,
-                seating,
-                lies,
-                EngineTorques.known(engineOrders, shake.answer().filter(result -> job.cradle()
+                job, seating, lies, EngineTorques.known(engines, shake.answer().filter(result -> job.cradle()
                         .isSoft())));
         Optional<CradleFrame.Standing> standing =
                 frame.alone().flatMap(alone -> memory.recall(Analysis.FRAME_ALONE, alone, CradleFrame::standing));
@@ -142,7 +137,7 @@ public final class Examination {
         this.movement = movement();
         this.line = memory.recall(
                 Analysis.LINE,
-                new LineCheck.Input(job, seating, lies, movement, engineOrders),
+                new LineCheck.Input(job, seating, lies, movement, engines.first()),
                 input -> LineCheck.of(input, memory.criticalSpeeds()));
         this.ledger = memory.recall(Analysis.GAPS, gaps(), input -> Gaps.of(input, memory.separations()));
         this.tubeStresses = load.answer()
@@ -191,8 +186,7 @@ public final class Examination {
                         CradleReport::of),
                 memory.recall(
                         Analysis.SHAKE_REPORT,
-                        new ShakeReport.Input(
-                                engineOrders.running().taken(), job.cradle(), seating, onFeet, hasOtherFeet(), shake),
+                        new ShakeReport.Input(engines.taken(), job.cradle(), seating, onFeet, hasOtherFeet(), shake),
                         ShakeReport::of),
                 memory.recall(
                         Analysis.LOAD_REPORT,
@@ -244,9 +238,7 @@ public final class Examination {
         }
         MountedBody body = mountedBody.get();
         List<DonorMovement.Swinging> starting = memory.recall(
-                Analysis.STARTING,
-                new DonorMovement.Start(shakingBody.orElseThrow(), engineOrders, crank),
-                DonorMovement::startUp);
+                Analysis.STARTING, new DonorMovement.Start(shakingBody.orElseThrow(), engines), DonorMovement::startUp);
         return memory.recall(
                 Analysis.MOVEMENT,
                 DonorMovement.input(job, seating, body, frame.input().cases(), load.answer(), starting),
@@ -370,8 +362,8 @@ public final class Examination {
         return onFeet;
     }
 
-    /** What the engine does to its block. */
-    public EngineOrders engineOrders() {
+    /** What each engine of the donor does to its block, the first first. */
+    public List<EngineOrders> engineOrders() {
         return engineOrders;
     }
 

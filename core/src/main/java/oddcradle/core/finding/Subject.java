@@ -22,6 +22,7 @@ public record Subject(Kind kind, String id) {
         PROPELLER,
         BODY,
         PART,
+        UNIT,
         KEEP_OUT,
         BOSS,
         NODE,
@@ -68,6 +69,10 @@ public record Subject(Kind kind, String id) {
 
     public static Subject part(String id) {
         return new Subject(Kind.PART, id);
+    }
+
+    public static Subject unit(String id) {
+        return new Subject(Kind.UNIT, id);
     }
 
     public static Subject keepOut(String id) {

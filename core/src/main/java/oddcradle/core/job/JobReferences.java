@@ -15,6 +15,8 @@ import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.JoinedUnit;
+import oddcradle.core.job.donor.UnitKind;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.line.Line;
@@ -53,6 +55,7 @@ final class JobReferences {
         Set<String> bodies = unique(
                 "donor.parts", "id", donor.bodies().stream().map(Part::id).toList());
         requirePicks("donor", "boss", donor.scan(), bosses, donor.survey());
+        requireUnits(donor, bosses, bodies);
         for (int k = 0; k < donor.services().size(); k++) {
             require(
                     bodies,
@@ -119,6 +122,40 @@ final class JobReferences {
         requireIsolators(cradle, donor, bosses, nodes);
         CradleReferences.check(cradle, bosses, nodes);
         requirePlan(plan, bodies, bosses, nodes, host);
+    }
+
+    private static void requireUnits(Donor donor, Set<String> bosses, Set<String> bodies) {
+        List<JoinedUnit> units = donor.units();
+        Set<String> ids =
+                unique("donor.units", "id", units.stream().map(JoinedUnit::id).toList());
+        long first = units.stream()
+                .filter(each -> each.kind() == UnitKind.FIRST_ENGINE)
+                .count();
+        if (!units.isEmpty() && first != 1) {
+            throw new InvalidValue(
+                    "donor.units",
+                    "has " + first + " units that are " + UnitKind.FIRST_ENGINE.words() + ", must have exactly one");
+        }
+        Set<String> taken = new HashSet<>();
+        for (int k = 0; k < units.size(); k++) {
+            JoinedUnit unit = units.get(k);
+            String here = "donor.units[" + k + "].";
+            unit.joint().ifPresent(joint -> require(ids, here + "joint.to", joint.to(), "unit"));
+            for (String boss : unit.bosses()) {
+                require(bosses, here + "bosses", boss, "boss");
+                requireFree(taken, here + "bosses", boss);
+            }
+            for (String part : unit.parts()) {
+                require(bodies, here + "parts", part, "part of the donor");
+                requireFree(taken, here + "parts", part);
+            }
+        }
+    }
+
+    private static void requireFree(Set<String> taken, String field, String id) {
+        if (!taken.add(id)) {
+            throw new InvalidValue(field, "names \"" + id + "\", which is on another unit; take it off there first");
+        }
     }
 
     /** Rules of pairs may name a body that is gone: they wait for it; all else must be there. */

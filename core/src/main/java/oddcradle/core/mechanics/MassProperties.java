@@ -1,6 +1,7 @@
 package oddcradle.core.mechanics;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -61,5 +62,27 @@ public record MassProperties(double mass, Vec3 cg, Mat3 inertia) implements Mass
         Mat3 turned = r.times(inertia).times(r.transposed());
         Mat3 symmetric = turned.plus(turned.transposed()).times(0.5);
         return new MassProperties(mass, pose.place(cg), symmetric);
+    }
+
+    /**
+     * Several bodies as one; parallel axes, Meriam, Engineering Mechanics: Dynamics, app. B.
+     *
+     * @param bodies at least one, all in one axis system
+     */
+    public static MassProperties together(List<MassProperties> bodies) {
+        double mass = 0;
+        Vec3 moment = Vec3.ZERO;
+        for (MassProperties body : bodies) {
+            mass += body.mass();
+            moment = moment.along(body.cg(), body.mass());
+        }
+        Vec3 cg = moment.times(1 / mass);
+        Mat3 inertia = Mat3.ZERO;
+        for (MassProperties body : bodies) {
+            Vec3 arm = body.cg().minus(cg);
+            Mat3 cross = Mat3.crossProductWith(arm);
+            inertia = inertia.plus(body.inertia()).plus(cross.times(cross).times(-body.mass()));
+        }
+        return new MassProperties(mass, cg, inertia);
     }
 }

@@ -11,6 +11,7 @@ import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
@@ -103,9 +104,9 @@ public record Removal(Job job, List<String> along) {
                         && pad.boss().equals(boss)
                 || detail instanceof Detail.ReusedHanger hanger && hanger.boss().equals(boss)
                 || detail instanceof Detail.FoldedPlate plate && plate.boss().equals(boss));
-        work.donor(donor -> donor.withBosses(
-                        without(donor.bosses(), each -> each.id().equals(boss)))
-                .withScan(withoutPick(donor.scan(), boss)));
+        work.donor(donor -> Pack.pruned(
+                donor.withBosses(without(donor.bosses(), each -> each.id().equals(boss)))
+                        .withScan(withoutPick(donor.scan(), boss))));
         Datum datum = job.line().datum();
         if (datum.pivot().filter(pivot -> pivot.boss().equals(boss)).isPresent()) {
             work.along("the datum is open again");
@@ -122,10 +123,10 @@ public record Removal(Job job, List<String> along) {
     public static Removal ofPart(Job job, String part) {
         requireThere(job.donor().parts().stream().anyMatch(each -> each.id().equals(part)), "part", part);
         Work work = new Work(job);
-        work.donor(donor -> donor.withParts(
-                        without(donor.parts(), each -> each.id().equals(part)))
-                .withServices(
-                        work.gone(donor.services(), each -> each.part().equals(part), each -> "room to take it off")));
+        work.donor(donor -> Pack.pruned(
+                donor.withParts(without(donor.parts(), each -> each.id().equals(part)))
+                        .withServices(work.gone(
+                                donor.services(), each -> each.part().equals(part), each -> "room to take it off"))));
         return work.done();
     }
 

@@ -15,6 +15,7 @@ import oddcradle.core.job.Weights;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.Lifting;
@@ -119,7 +120,7 @@ public final class Candidates {
                 all.high().minus(all.low()),
                 hostMass == 0 ? 0 : hostMass + donorMass,
                 cg,
-                donor.engine().maxPower(),
+                Pack.driving(donor).maxPower(),
                 wheelTorque(job, donor),
                 donor.engine()
                         .crank()
@@ -172,7 +173,7 @@ public final class Candidates {
     }
 
     private static double wheelTorque(Job job, Donor donor) {
-        double torque = donor.engine().maxTorque()
+        double torque = Pack.driving(donor).maxTorque()
                 * donor.engine().primaryRatio()
                 * donor.engine().gearRatios().get(0);
         double ratio = 1;

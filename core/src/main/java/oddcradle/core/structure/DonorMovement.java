@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.clearance.Allowance;
-import oddcradle.core.engine.EngineSource;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameCase;
@@ -16,7 +15,6 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.vibration.HarmonicWrench;
@@ -240,7 +238,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
     }
 
     /** Everything that decides how it swings while it starts: the donor on mounts as stiff as rubber is while it shakes. */
-    public record Start(MountedBody body, EngineOrders engine, CrankPlace crank) {}
+    public record Start(MountedBody body, Engines engines) {}
 
     /**
      * Swinging between standstill and idle, at every speed where an order meets a mode: nowhere else does it swing farther.
@@ -253,21 +251,21 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         if (modes.isEmpty() || body.mounts().stream().allMatch(mount -> mount.loss() == 0)) {
             return List.of();
         }
-        double idle = start.engine().idleSpeed();
-        List<EngineSource.Order> atIdle = start.engine().motored().stream()
+        double idle = start.engines().first().idleSpeed();
+        List<Engines.Acting> atIdle = start.engines().acting(EngineOrders::motored).stream()
                 .filter(each -> each.order() <= HIGHEST_ORDER)
                 .toList();
         List<Swinging> swings = new ArrayList<>();
-        for (EngineSource.Order met : atIdle) {
+        for (Engines.Acting met : atIdle) {
             for (Mode mode : modes.get().modes()) {
                 double speed = 2 * Math.PI * mode.frequencyHz() / met.order();
                 if (speed <= idle) {
                     double passed = passed(mode, met.order() * idle / (2 * Math.PI));
-                    swings.add(swinging(body, start.crank(), atIdle, speed, speed / idle, met.order(), passed));
+                    swings.add(swinging(body, atIdle, speed, speed / idle, met.order(), passed));
                 }
             }
         }
-        swings.add(swinging(body, start.crank(), atIdle, idle, 1, 0, 1));
+        swings.add(swinging(body, atIdle, idle, 1, 0, 1));
         double most =
                 swings.stream().mapToDouble(each -> each.most(ABOUT)).max().orElseThrow();
         return swings.stream().filter(each -> each.most(ABOUT) >= FAINT * most).toList();
@@ -288,16 +286,10 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
 
     /** Inertia grows with the square of the speed; the gas of an engine that is turned over does not know it. */
     private static Swinging swinging(
-            MountedBody body,
-            CrankPlace crank,
-            List<EngineSource.Order> atIdle,
-            double speed,
-            double share,
-            double met,
-            double passed) {
+            MountedBody body, List<Engines.Acting> atIdle, double speed, double share, double met, double passed) {
         List<RigidBodyModes.Swing> orders = new ArrayList<>();
-        for (EngineSource.Order order : atIdle) {
-            HarmonicWrench load = EngineShaking.whole(crank, order.slowed(share));
+        for (Engines.Acting order : atIdle) {
+            HarmonicWrench load = order.whole(share);
             RigidBodyModes.Swing swing = RigidBodyModes.swing(body, load, order.order() * speed / (2 * Math.PI));
             orders.add(order.order() == met ? swing.times(passed) : swing);
         }

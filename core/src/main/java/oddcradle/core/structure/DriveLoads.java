@@ -11,6 +11,7 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.MachineWeight;
@@ -140,14 +141,11 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
         private void shaken(double torque) {
             boolean clutch = load.shock() == Shock.CLUTCH_DROPPED || load.shock() == Shock.STALL;
             if (clutch && !line.stages().isEmpty()) {
-                Engine engine = job.donor().engine();
+                Engine engine = Pack.driving(job.donor());
                 double atCrank =
                         torque / (engine.primaryRatio() * engine.gearRatios().get(0));
                 double made = load.shock() == Shock.STALL ? 0 : engine.maxTorque() * load.drive();
-                onDonor(
-                        seating.mass().cg(),
-                        Vec3.ZERO,
-                        CrankPlace.of(job).axis().times(atCrank - made));
+                onDonor(seating.mass().cg(), Vec3.ZERO, Engines.flywheels(job).times(atCrank - made));
             }
             if (load.shock() == Shock.ENGINE_ORDER) {
                 onDonor(
@@ -178,7 +176,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
          * where the case has one of its own.
          */
         private double outputTorque() {
-            Engine engine = job.donor().engine();
+            Engine engine = Pack.driving(job.donor());
             boolean clutch = load.shock() == Shock.CLUTCH_DROPPED || load.shock() == Shock.STALL;
             double ofEngine = engine.maxTorque()
                     * engine.primaryRatio()
@@ -340,7 +338,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
         private void propelled(LineEnd.Propeller propeller, Vec3 sense, double torque) {
             Vec3 axis = sense.x() < 0 ? sense.negated() : sense;
             double disc = Math.PI * propeller.diameter() * propeller.diameter() / 4;
-            double power = job.donor().engine().maxPower();
+            double power = Pack.driving(job.donor()).maxPower();
             double most = FIGURE_OF_MERIT * Math.cbrt(2 * AIR * disc * power * power);
             double share = Math.max(-1, Math.min(1, load.drive()));
             Vec3 force = axis.times(share * most);
@@ -355,7 +353,7 @@ public record DriveLoads(List<NodeLoad> loads, Vec3 field) {
 
         /** The turning of its spin wants a moment, and the mounts answer for it: {@code H x Omega}. */
         private Vec3 gyroscopic(LineEnd.Propeller propeller, Vec3 sense) {
-            Engine engine = job.donor().engine();
+            Engine engine = Pack.driving(job.donor());
             double speed = engine.limitSpeed() > 0 ? engine.limitSpeed() : engine.cruiseSpeed();
             for (StageResult stage : line.stages()) {
                 speed /= stage.ratio();

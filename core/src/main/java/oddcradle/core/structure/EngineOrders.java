@@ -34,8 +34,17 @@ public record EngineOrders(
         motored = List.copyOf(motored);
     }
 
-    /** @param turns 1 where the crank turns from upright toward the donor's front, -1 where it turns the other way */
-    public record Input(Engine engine, int turns) {}
+    /**
+     * @param turns 1 where the crank turns from upright toward the donor's front, -1 where it turns the other way
+     * @param idleSpeed rad/s
+     * @param cruiseSpeed rad/s
+     */
+    public record Input(Engine engine, int turns, double idleSpeed, double cruiseSpeed) {
+        /** At its own speeds. */
+        public static Input of(Engine engine, int turns) {
+            return new Input(engine, turns, engine.idleSpeed(), engine.cruiseSpeed());
+        }
+    }
 
     public static EngineOrders of(Input input) {
         Engine engine = input.engine();
@@ -43,11 +52,11 @@ public record EngineOrders(
         EngineSource source = running.source();
         return new EngineOrders(
                 running,
-                engine.idleSpeed(),
-                engine.cruiseSpeed(),
-                source.at(engine.idleSpeed(), Throttle.NO_LOAD, 0),
-                source.at(engine.cruiseSpeed(), Throttle.FULL, engine.fullTorque(engine.cruiseSpeed())),
-                source.at(engine.idleSpeed(), Throttle.MOTORED, 0),
+                input.idleSpeed(),
+                input.cruiseSpeed(),
+                source.at(input.idleSpeed(), Throttle.NO_LOAD, 0),
+                source.at(input.cruiseSpeed(), Throttle.FULL, engine.fullTorque(input.cruiseSpeed())),
+                source.at(input.idleSpeed(), Throttle.MOTORED, 0),
                 source.peakTorque());
     }
 

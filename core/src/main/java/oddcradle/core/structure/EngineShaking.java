@@ -3,6 +3,7 @@ package oddcradle.core.structure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.engine.EngineSource;
 import oddcradle.core.math.Complex;
@@ -43,9 +44,25 @@ public record EngineShaking(double speed, List<Order> orders) {
             double order, double frequency, double torque, double torqueThrough, double force, double forceThrough) {
         /** Halves as builders write them. */
         public String words() {
+            if (2 * order != Math.rint(2 * order)) {
+                return String.format(Locale.ROOT, "%.2f", order);
+            }
             int whole = (int) order;
             boolean half = order != whole;
             return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
+        }
+
+        /** Of engines out of step when they meet: the worst there is. */
+        Order meeting(Order other) {
+            double torques = torque + other.torque;
+            double forces = force + other.force;
+            return new Order(
+                    order,
+                    frequency,
+                    torques,
+                    torques == 0 ? torqueThrough : (torqueOnFrame() + other.torqueOnFrame()) / torques,
+                    forces,
+                    forces == 0 ? 0 : (forceOnFrame() + other.forceOnFrame()) / forces);
         }
 
         /** N m */
@@ -59,32 +76,43 @@ public record EngineShaking(double speed, List<Order> orders) {
         }
     }
 
-    /** The donor on mounts as stiff as they are when they shake, at a speed, rad/s. */
-    public static EngineShaking of(
-            MountedBody shaking, CrankPlace crank, List<EngineSource.Order> source, double speed) {
+    /** The donor at idle, on mounts as stiff as they are when they shake. */
+    public static EngineShaking idle(MountedBody shaking, Engines engines) {
+        return of(shaking, engines.acting(EngineOrders::idle), engines.first().idleSpeed());
+    }
+
+    /** At full throttle at cruise. */
+    public static EngineShaking cruise(MountedBody shaking, Engines engines) {
+        return of(shaking, engines.acting(EngineOrders::cruise), engines.first().cruiseSpeed());
+    }
+
+    private static EngineShaking of(MountedBody shaking, List<Engines.Acting> acting, double speed) {
         List<Order> orders = new ArrayList<>();
-        for (EngineSource.Order each : source) {
-            if (each.order() <= HIGHEST) {
-                orders.add(order(shaking, crank, each, speed));
+        for (List<Engines.Acting> meeting : Engines.meeting(acting)) {
+            if (meeting.get(0).order() <= HIGHEST) {
+                orders.add(meeting.stream()
+                        .map(each -> order(shaking, each, speed))
+                        .reduce(Order::meeting)
+                        .orElseThrow());
             }
         }
         return new EngineShaking(speed, orders);
     }
 
-    private static Order order(MountedBody body, CrankPlace crank, EngineSource.Order each, double speed) {
+    private static Order order(MountedBody body, Engines.Acting each, double speed) {
         double frequency = each.order() * speed / (2 * Math.PI);
-        HarmonicWrench force = forces(crank, each);
+        HarmonicWrench force = each.forces();
         return new Order(
                 each.order(),
                 frequency,
                 each.roll().modulus(),
-                Transmissibility.moment(body, crank.axis(), frequency),
+                Transmissibility.moment(body, each.axis(), frequency),
                 force.force(),
                 Transmissibility.force(body, force, frequency));
     }
 
     /** Forces and couples of inertia, without what turns about the crank. */
-    private static HarmonicWrench forces(CrankPlace crank, EngineSource.Order each) {
+    static HarmonicWrench forces(CrankPlace crank, EngineSource.Order each) {
         return HarmonicWrench.at(
                 crank.axes(),
                 new Complex[] {Complex.ZERO, each.forceY(), each.forceZ()},

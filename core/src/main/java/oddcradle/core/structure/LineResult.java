@@ -14,6 +14,7 @@ import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.math.InvalidValue;
@@ -39,7 +40,7 @@ public record LineResult(List<StageResult> stages, Alignment direct) {
     public static LineResult of(Job job, Shaft driver) {
         List<Stage> stages = job.line().stages();
         List<StageResult> results = new ArrayList<>();
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double before = engine.primaryRatio() * engine.gearRatios().get(0);
         double torque = engine.maxTorque() * before;
         double[] after = new double[stages.size() + 1];

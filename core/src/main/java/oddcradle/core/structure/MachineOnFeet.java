@@ -15,7 +15,6 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mounting.MountElement;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.vibration.Mount;
@@ -28,11 +27,10 @@ import oddcradle.core.vibration.MountedBody;
  * @param still on feet under steady load
  * @param shaking on feet as stiff as rubber is while it shakes
  * @param cold the same at 10 degrees of frost
- * @param crank from the centre of gravity of the whole
+ * @param donor its centre of gravity from that of the whole, m
  * @param feet in the order of the mounts of both
  */
-public record MachineOnFeet(
-        MountedBody still, MountedBody shaking, MountedBody cold, CrankPlace crank, List<Support> feet) {
+public record MachineOnFeet(MountedBody still, MountedBody shaking, MountedBody cold, Vec3 donor, List<Support> feet) {
     private static final Vec3 GRAVITY = new Vec3(0, 0, -9.80665);
     private static final double LEAST_FEET = 3;
 
@@ -60,8 +58,6 @@ public record MachineOnFeet(
         tubes.forEach(tube -> sum.add(job, seating, tube));
         Vec3 cg = sum.moment.times(1 / sum.mass);
         MassProperties whole = new MassProperties(sum.mass, Vec3.ZERO, sum.inertia(cg));
-        CrankPlace own = CrankPlace.of(job);
-        Vec3 fromCg = seating.mass().cg().plus(own.fromCg()).minus(cg);
         return new MachineOnFeet(
                 new MountedBody(whole, mounts(seating, supports, cg, element -> 1), GRAVITY),
                 new MountedBody(whole, mounts(seating, supports, cg, MountElement::dynamicRatio), GRAVITY),
@@ -69,7 +65,7 @@ public record MachineOnFeet(
                         whole,
                         mounts(seating, supports, cg, element -> element.dynamicRatio() * element.coldRatio()),
                         GRAVITY),
-                new CrankPlace(fromCg, own.axes(), own.turns(), own.measured()),
+                seating.mass().cg().minus(cg),
                 supports);
     }
 

@@ -5,6 +5,7 @@ import oddcradle.core.drive.LineEnd;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.Output;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
@@ -55,7 +56,7 @@ public record PropellerShaking(double speed, Order unbalance, Order blades) {
     public static Optional<Propeller> propeller(Job job) {
         Output output = job.donor().output();
         Mat3 seat = job.seat().pose().rotation();
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double power = engine.fullTorque(engine.cruiseSpeed()) * engine.cruiseSpeed();
         return job.line()
                 .end()

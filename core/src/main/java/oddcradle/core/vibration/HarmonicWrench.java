@@ -52,6 +52,17 @@ public record HarmonicWrench(Complex fx, Complex fy, Complex fz, Complex mx, Com
         return turned;
     }
 
+    /** Both at once, each with its own phase. */
+    public HarmonicWrench plus(HarmonicWrench other) {
+        return new HarmonicWrench(
+                fx.plus(other.fx),
+                fy.plus(other.fy),
+                fz.plus(other.fz),
+                mx.plus(other.mx),
+                my.plus(other.my),
+                mz.plus(other.mz));
+    }
+
     private static Complex real(double value) {
         return new Complex(value, 0);
     }

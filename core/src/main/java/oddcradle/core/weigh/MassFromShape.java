@@ -18,27 +18,13 @@ public final class MassFromShape {
      * @return about the common centre of gravity, in the axes of the solids
      */
     public static MassProperties of(List<Weighted> parts) {
-        double mass = 0;
-        Vec3 moment = Vec3.ZERO;
-        for (Weighted part : parts) {
-            double own = part.density() * volume(part.solid());
-            mass += own;
-            moment = moment.plus(part.solid().centre().times(own));
-        }
-        Vec3 cg = moment.times(1 / mass);
-        Mat3 inertia = Mat3.ZERO;
-        for (Weighted part : parts) {
-            double own = part.density() * volume(part.solid());
-            inertia = inertia.plus(about(part.solid()).times(own))
-                    .plus(offset(part.solid().centre().minus(cg)).times(own));
-        }
-        return new MassProperties(mass, cg, inertia);
+        return MassProperties.together(parts.stream().map(MassFromShape::alone).toList());
     }
 
-    /** Parallel axes for one kilogram: r2 E - r r'. */
-    private static Mat3 offset(Vec3 r) {
-        Mat3 cross = Mat3.crossProductWith(r);
-        return cross.times(cross).times(-1);
+    private static MassProperties alone(Weighted part) {
+        double mass = part.density() * volume(part.solid());
+        return new MassProperties(
+                mass, part.solid().centre(), about(part.solid()).times(mass));
     }
 
     /** m3. */

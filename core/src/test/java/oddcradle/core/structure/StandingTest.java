@@ -28,7 +28,6 @@ import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Hard;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.step.load.LoadFinding;
 import oddcradle.core.step.shake.ShakeFinding;
@@ -219,10 +218,7 @@ class StandingTest {
         Job job = onFeet();
         Seating seating = Seating.of(job);
         MachineOnFeet feet = MachineOnFeet.of(job, seating).orElseThrow();
-        Vec3 cg = seating.mass()
-                .cg()
-                .plus(CrankPlace.of(job).fromCg())
-                .minus(feet.crank().fromCg());
+        Vec3 cg = seating.mass().cg().minus(feet.donor());
         double about = seating.mass().inertia().get(0, 0)
                 + square(seating.mass().cg().minus(cg)) * seating.mass().mass();
         for (PointMass each : HostMasses.of(job).onNodes()) {

@@ -89,7 +89,7 @@ public final class MainWindow {
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
         look.dress(scene);
-        palette.onChange(this::recolour);
+        palette.onChange(scene.getRoot(), this::recolour);
         files.onNewJob(() -> showNext(true));
         files.settleFirst(() -> settle(true));
         desk.askBeforeLeaving(() -> settle(false));

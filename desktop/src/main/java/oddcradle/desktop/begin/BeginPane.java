@@ -64,6 +64,10 @@ public final class BeginPane extends StackPane {
      * @param mayLeave whether a job is open that one can go back to
      */
     public void begin(boolean mayLeave) {
+        if (isVisible()) {
+            // A key held down asks for it again and again.
+            return;
+        }
         this.mayLeave = mayLeave;
         page(first());
         setVisible(true);

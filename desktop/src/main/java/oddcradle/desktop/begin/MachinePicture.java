@@ -45,7 +45,7 @@ final class MachinePicture extends Region {
         setMinSize(width, height);
         setPrefSize(width, height);
         getChildren().add(canvas);
-        palette.onChange(this::redraw);
+        palette.onChange(this, this::redraw);
     }
 
     /** A whole job: donor in its seat. */

@@ -2,11 +2,14 @@ package oddcradle.desktop.look;
 
 import java.util.List;
 import java.util.function.Function;
+import javafx.beans.InvalidationListener;
 import javafx.beans.Observable;
+import javafx.beans.WeakInvalidationListener;
 import javafx.css.CssMetaData;
 import javafx.css.Styleable;
 import javafx.css.StyleableProperty;
 import javafx.css.StyleablePropertyFactory;
+import javafx.scene.Node;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import oddcradle.core.finding.Severity;
@@ -54,10 +57,15 @@ public final class Palette extends Region {
         return getClassCssMetaData();
     }
 
-    /** Runs when any colour has changed. */
-    public void onChange(Runnable follow) {
-        ((Observable) quiet).addListener(change -> follow.run());
-        ((Observable) floor).addListener(change -> follow.run());
+    /**
+     * Runs when any colour has changed, for as long as somebody else knows the node that is drawn: a picture that is shown no more is
+     * not kept for its colours.
+     */
+    public void onChange(Node drawn, Runnable follow) {
+        InvalidationListener listener = change -> follow.run();
+        drawn.getProperties().put(Palette.class, listener);
+        ((Observable) quiet).addListener(new WeakInvalidationListener(listener));
+        ((Observable) floor).addListener(new WeakInvalidationListener(listener));
     }
 
     public Color floor() {

@@ -27,6 +27,7 @@ import oddcradle.core.weigh.Weighing;
  * @param shape the engine's dimensions, from which parts are made besides those listed
  * @param weighings behind the mass
  * @param scan of the donor, a body of its own besides the parts
+ * @param units that it is joined of; empty where it is one machine
  */
 @RecordBuilder
 public record Donor(
@@ -42,7 +43,8 @@ public record Donor(
         List<Service> services,
         List<Weighing> weighings,
         History history,
-        Optional<Scan> scan)
+        Optional<Scan> scan,
+        List<JoinedUnit> units)
         implements DonorBuilder.With {
     private static final double LIGHTEST = 0.1;
     private static final double HEAVIEST = 10_000;
@@ -61,6 +63,7 @@ public record Donor(
         weighings = weighings == null ? List.of() : List.copyOf(weighings);
         history = history == null ? History.UNKNOWN : history;
         scan = scan == null ? Optional.empty() : scan;
+        units = units == null ? List.of() : List.copyOf(units);
     }
 
     public Optional<Boss> boss(String id) {
@@ -83,7 +86,12 @@ public record Donor(
                 List.of(),
                 List.of(),
                 History.UNKNOWN,
-                Optional.empty());
+                Optional.empty(),
+                List.of());
+    }
+
+    public Optional<JoinedUnit> unit(String id) {
+        return units.stream().filter(unit -> unit.id().equals(id)).findFirst();
     }
 
     /** Everything of the donor that takes room: listed parts, pipes, and what its dimensions make of it. */

@@ -13,6 +13,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.joint.Collar;
 import oddcradle.core.joint.FoldedStrip;
 import oddcradle.core.joint.HubGrip;
@@ -221,7 +222,7 @@ final class FittingNotes {
     private void clutch(Detail.Clutch clutch) {
         double carries =
                 HubGrip.clutch(clutch.faces(), clutch.friction(), clutch.clamp(), clutch.outer(), clutch.inner());
-        double wants = CLUTCH_RESERVE * job.donor().engine().maxTorque();
+        double wants = CLUTCH_RESERVE * Pack.driving(job.donor()).maxTorque();
         boolean holds = carries >= wants;
         report.atLeast(
                 CradleFinding.CLUTCH,

@@ -11,6 +11,8 @@ public enum DonorFinding implements FindingCode {
     HOLE,
     MASS,
     OUTPUT,
+    UNIT_LINE,
+    UNIT_MASS,
     UNLOOKED,
     WEIGHED,
     WEIGHED_CG,

@@ -106,6 +106,7 @@ public final class DonorReport {
         }
         weighed(report, donor, weighed);
         ScanNotes.add(report, donor.scan(), input.place(), input.scans());
+        UnitNotes.add(report, donor);
         holes(report, donor);
         output(report, donor);
         history(report, donor);

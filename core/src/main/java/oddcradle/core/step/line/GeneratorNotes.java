@@ -16,6 +16,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.LineResult;
@@ -30,7 +31,7 @@ final class GeneratorNotes {
     private GeneratorNotes() {}
 
     static void add(ReportBuilder report, Job job, LineResult line, LineEnd.Generator generator, EngineOrders orders) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double ratio = line.shiftedRatio(engine, engine.gearRatios().size() - 1);
         Quantity wanted = Quantity.rotationSpeed(generator.fullLoadSpeed() * ratio);
         Quantity cruise = Quantity.rotationSpeed(engine.cruiseSpeed());

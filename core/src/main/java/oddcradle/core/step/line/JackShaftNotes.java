@@ -14,6 +14,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
@@ -182,7 +183,7 @@ final class JackShaftNotes {
 
     private static void critical(
             ReportBuilder report, Job job, JackShaft weighed, StageResult after, double critical, Place where) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double fastest = Math.max(engine.limitSpeed(), engine.cruiseSpeed());
         int top = engine.gearRatios().size() - 1;
         Quantity speed = Quantity.rotationSpeed(fastest

@@ -28,7 +28,7 @@ public record LineCheck(LineResult line, Optional<RoadChart> chart, StepReport r
     public static LineCheck of(Job job) {
         return of(
                 job,
-                EngineOrders.of(new EngineOrders.Input(
+                EngineOrders.of(EngineOrders.Input.of(
                         job.donor().engine(), CrankPlace.of(job).turns())));
     }
 

@@ -14,6 +14,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
@@ -59,7 +60,7 @@ final class LineReport {
 
     private static void stage(ReportBuilder report, Job job, StageResult result) {
         if (result.stage() instanceof Stage.Chain chain) {
-            ChainNotes.add(report, chain, result, job.donor().engine());
+            ChainNotes.add(report, chain, result, Pack.driving(job.donor()));
         } else if (result.stage() instanceof Stage.Belt belt) {
             BeltNotes.add(report, belt, result);
         } else if (result.stage() instanceof Stage.Variator variator) {

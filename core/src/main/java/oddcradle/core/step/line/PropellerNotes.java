@@ -15,6 +15,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
@@ -43,7 +44,7 @@ final class PropellerNotes {
             LineResult line,
             LineEnd.Propeller propeller,
             DonorMovement movement) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double ratio = line.overallRatio(engine, engine.gearRatios().size() - 1);
         double speed = RoadChart.fastest(engine) / ratio;
         Quantity mach = Quantity.ratio(propeller.helicalMach(speed));

@@ -6,6 +6,7 @@ import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.structure.HostMasses;
@@ -36,7 +37,7 @@ public record RoadChart(List<Gear> gears, List<Point> resistance, double grip, d
         if (end.tyreRadius() == 0) {
             return Optional.empty();
         }
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         List<Gear> gears = new ArrayList<>();
         for (int k = 0; k < engine.gearRatios().size(); k++) {
             double low = line.overallRatio(engine, k);
@@ -63,7 +64,7 @@ public record RoadChart(List<Gear> gears, List<Point> resistance, double grip, d
     }
 
     private static Gear gear(String name, double ratio, Job job, LineResult line) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         double from = engine.idleSpeed();
         double to = fastest(engine);
         double radius = job.host().drivenEnd().tyreRadius();

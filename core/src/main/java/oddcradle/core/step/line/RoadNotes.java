@@ -14,6 +14,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
@@ -25,7 +26,7 @@ final class RoadNotes {
     private RoadNotes() {}
 
     static void add(ReportBuilder report, Job job, LineResult line, RoadChart chart) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         Why ratio = new Why("primary · gear · stages", List.of(), Source.derived("tooth counts and diameters"));
         report.figure("overall ratio, lowest gear", Quantity.ratio(line.overallRatio(engine, 0)), ratio);
         int top = engine.gearRatios().size() - 1;

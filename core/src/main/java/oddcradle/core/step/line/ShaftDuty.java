@@ -6,6 +6,7 @@ import oddcradle.core.drive.ShaftStrength;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.donor.Pack;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
 
@@ -22,7 +23,7 @@ record ShaftDuty(double load, double speed) {
      * @param k place of the shaft, between stages k and k + 1
      */
     static List<ShaftDuty> of(Job job, LineResult line, int k) {
-        Engine engine = job.donor().engine();
+        Engine engine = Pack.driving(job.donor());
         StageResult after = line.stages().get(k + 1);
         StageResult pulling = after.stage().isInPlane() ? after : line.stages().get(k);
         double varies = 1;

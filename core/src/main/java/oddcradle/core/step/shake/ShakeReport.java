@@ -17,12 +17,11 @@ import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
-import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
-import oddcradle.core.structure.EngineOrders;
 import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.Engines;
 import oddcradle.core.structure.MachineOnFeet;
 import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.structure.ShakeResult;
@@ -200,7 +199,7 @@ public final class ShakeReport {
     }
 
     /**
-     * The donor on its mounts, and the engine that shakes it.
+     * The donor on its mounts, and the engines that shake it.
      *
      * @param body on mounts under steady load
      * @param shaking on mounts as stiff as they are while they shake
@@ -211,8 +210,7 @@ public final class ShakeReport {
             MountedBody body,
             MountedBody shaking,
             MountedBody cold,
-            EngineOrders engine,
-            CrankPlace crank,
+            Engines engines,
             Optional<PropellerShaking.Propeller> propeller) {}
 
     public static Outcome<ShakeResult> solve(Mounted input) {
@@ -221,13 +219,13 @@ public final class ShakeReport {
         if (still.answer().isEmpty() || modes.answer().isEmpty()) {
             return new Outcome.NotSolved<>(still.reasons());
         }
-        EngineOrders engine = input.engine();
+        Engines engines = input.engines();
         return Outcome.solved(new ShakeResult(
                 new ModesResult(
                         modes.answer().get().modes(), still.answer().get().sag()),
-                EngineShaking.of(input.shaking(), input.crank(), engine.idle(), engine.idleSpeed()),
-                EngineShaking.of(input.shaking(), input.crank(), engine.cruise(), engine.cruiseSpeed()),
-                EngineShaking.of(input.cold(), input.crank(), engine.idle(), engine.idleSpeed()),
+                EngineShaking.idle(input.shaking(), engines),
+                EngineShaking.cruise(input.shaking(), engines),
+                EngineShaking.idle(input.cold(), engines),
                 input.propeller()
                         .map(propeller -> List.of(
                                 PropellerShaking.idle(input.shaking(), propeller),

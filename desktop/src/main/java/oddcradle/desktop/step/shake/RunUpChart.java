@@ -52,7 +52,7 @@ final class RunUpChart extends Pane {
         grid(g, most, ground);
         List<EngineShaking.Order> orders = result.cruise().strongest(CURVES);
         for (int k = 0; k < orders.size(); k++) {
-            curve(g, orders.get(k), mounted.shaking(), mounted.crank(), most, k);
+            curve(g, orders.get(k), mounted.shaking(), mounted.engines().crank(), most, k);
         }
         marker(g, engine.idleSpeed() / most, "idle", TextAlignment.RIGHT);
         marker(g, engine.cruiseSpeed() / most, "cruise", TextAlignment.LEFT);

@@ -12,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.desktop.look.Look;
@@ -99,11 +98,7 @@ abstract class WindowDriver {
     }
 
     void type(FxRobot robot, String field, String text) {
-        robot.clickOn(field);
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).selectAll());
-        robot.write(text);
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        Fingers.type(robot.lookup(field).queryAs(TextField.class), text);
     }
 
     /** Scrolls the slate until the node can be clicked; a sheet may make its rows anew meanwhile. */
@@ -112,13 +107,12 @@ abstract class WindowDriver {
         for (int tries = 0; robot.lookup(id).query() != node && tries < 5; tries++) {
             node = scrolledTo(robot, id);
         }
-        robot.clickOn(node);
-        WaitForAsyncUtils.waitForFxEvents();
+        Fingers.click(node);
     }
 
     private static Node scrolledTo(FxRobot robot, String id) {
         Node node = robot.lookup(id).query();
-        robot.interact(() -> {
+        WaitForAsyncUtils.waitForAsyncFx(60_000, () -> {
             ScrollPane slate = robot.lookup(".slate").queryAs(ScrollPane.class);
             double top =
                     slate.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
@@ -127,7 +121,7 @@ abstract class WindowDriver {
             slate.setVvalue(Math.max(0, Math.min(1, (top - 200) / Math.max(1, room))));
         });
         // The refresh that follows an examination comes a pulse later.
-        WaitForAsyncUtils.waitForFxEvents(10);
+        WaitForAsyncUtils.waitForFxEvents(4);
         return node;
     }
 
@@ -140,7 +134,7 @@ abstract class WindowDriver {
 
     /** Types into a field, brought into sight first, and waits for the examination. */
     void enter(FxRobot robot, String field, String text) {
-        click(robot, field);
+        scrolledTo(robot, field);
         type(robot, field, text);
         settled();
     }

@@ -10,7 +10,8 @@ public enum DemoJobs {
     HUT_SKID("hut-skid", "Hut skid: generator, V-twin, coupling"),
     WHIMBREL("whimbrel", "Whimbrel: light aircraft, flat four, ring mount"),
     ORCHARD_TUG("orchard-tug", "Orchard tug: three-wheeler, diesel single, belt"),
-    PIER_PORTER("pier-porter", "Pier porter: luggage kart, industrial single, sliding sub-frame");
+    PIER_PORTER("pier-porter", "Pier porter: luggage kart, industrial single, sliding sub-frame"),
+    REED_CUTTER("reed-cutter", "Reed cutter: amphibious ATV, two singles and a gearbox as one pack");
 
     private final String fileName;
     private final String words;

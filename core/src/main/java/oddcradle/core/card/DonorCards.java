@@ -129,7 +129,7 @@ final class DonorCards {
         List<Deed> deeds = new ArrayList<>(more);
         deeds.addAll(insides(donor.engine(), donor::withEngine));
         add("engine", "", donor.name(), fields, deeds);
-        insides("", "", donor.engine(), donor::withEngine);
+        insides("", "", "", donor.engine(), donor::withEngine);
     }
 
     /** Writes down, or forgets, what is inside an engine. */
@@ -146,17 +146,17 @@ final class DonorCards {
         return List.of(crank, burns);
     }
 
-    private void insides(String id, String label, Engine engine, Function<Engine, Donor> with) {
+    private void insides(String whose, String id, String label, Engine engine, Function<Engine, Donor> with) {
         engine.crank()
                 .ifPresent(crank -> add(
-                        "crank",
+                        whose + "crank",
                         id,
                         label,
                         crank(of(crank, other -> with.apply(engine.withCrank(Optional.of(other))))),
                         List.of()));
         engine.combustion()
                 .ifPresent(burns -> add(
-                        "combustion",
+                        whose + "combustion",
                         id,
                         label,
                         combustion(of(burns, other -> with.apply(engine.withCombustion(Optional.of(other))))),
@@ -189,7 +189,7 @@ final class DonorCards {
             deeds.add(Deed.simplyAway(() -> put.apply(donor.withUnits(
                     unit.kind() == UnitKind.FIRST_ENGINE ? List.of() : without(UnitFields.parted(donor, unit), at)))));
             add("unit", unit.id(), unit.label(), of, deeds);
-            unit.engine().ifPresent(engine -> insides(unit.id(), unit.label(), engine.engine(), withEngine));
+            unit.engine().ifPresent(engine -> insides("unit's ", unit.id(), unit.label(), engine.engine(), withEngine));
         }
     }
 

@@ -65,6 +65,7 @@ import oddcradle.core.structure.TubeStresses;
 import oddcradle.core.survey.SurveyAdjustment;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.vibration.MountedBody;
+import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.weigh.CombinedMass;
 import oddcradle.core.weigh.CombinedWeighing;
 
@@ -237,6 +238,10 @@ public final class Examination {
             return DonorMovement.NONE;
         }
         MountedBody body = mountedBody.get();
+        if (onFeet.isPresent() && RigidBodyModes.solve(body).answer().isEmpty()) {
+            // The machine stands well on its feet, the donor not yet on its mounts.
+            return DonorMovement.NONE;
+        }
         List<DonorMovement.Swinging> starting = memory.recall(
                 Analysis.STARTING, new DonorMovement.Start(shakingBody.orElseThrow(), engines), DonorMovement::startUp);
         return memory.recall(

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
@@ -19,6 +20,7 @@ import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.body.Pipe;
+import oddcradle.core.job.donor.JoinedUnit;
 import oddcradle.core.job.donor.Service;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
@@ -44,6 +46,9 @@ public final class WaysOut {
     private final Job job;
     private final Pose seat;
     private final List<BodyShape> parts = new ArrayList<>();
+    /** Of each unit that is joined in the bay, in the order in which they go in. */
+    private final Map<JoinedUnit, List<BodyShape>> alone = new LinkedHashMap<>();
+
     private final List<BodyShape> standing = new ArrayList<>();
     private final Aabb box;
 
@@ -52,7 +57,7 @@ public final class WaysOut {
         Seating seating = examination.seating();
         this.seat = seating.pose();
         for (Part part : job.donor().bodies()) {
-            parts.add(BodyShape.still(part.id(), part.label(), part.solids()));
+            partsOf(part.id()).add(BodyShape.still(part.id(), part.label(), part.solids()));
         }
         for (KeepOut keepOut : job.host().keepOuts()) {
             if (keepOut.category() != Category.PEOPLE) {
@@ -68,6 +73,14 @@ public final class WaysOut {
                 .orElse(new Aabb(Vec3.ZERO, Vec3.ZERO));
     }
 
+    private List<BodyShape> partsOf(String part) {
+        return job.donor().units().stream()
+                .filter(unit -> unit.isJoinedInBay() && unit.parts().contains(part))
+                .findFirst()
+                .map(unit -> alone.computeIfAbsent(unit, one -> new ArrayList<>()))
+                .orElse(parts);
+    }
+
     private static BodyShape tube(Member member, Seating seating) {
         return BodyShape.still(member.id(), member.label(), Bodies.pieces(member, seating));
     }
@@ -80,13 +93,23 @@ public final class WaysOut {
     public record Off(String id, String label, Optional<WayOut.Way> back) {}
 
     /**
+     * A unit of the donor that comes out by itself, before those that went in before it.
+     *
+     * @param way empty if none was found
+     */
+    public record Alone(String unit, String label, Optional<WayOut.Way> way) {}
+
+    /**
+     * @param alone units that are joined in the bay, in the order in which they come out; all else goes by the way
      * @param way empty if none was found, whatever came off
      * @param off the fewest things that have to come off first
      * @param middle of the donor, its own axes, about which the way turns, m
      * @param blockers what ends each straight way, by side
      */
-    public record Result(Optional<WayOut.Way> way, List<Off> off, Vec3 middle, Map<String, String> blockers) {
+    public record Result(
+            List<Alone> alone, Optional<WayOut.Way> way, List<Off> off, Vec3 middle, Map<String, String> blockers) {
         public Result {
+            alone = List.copyOf(alone);
             off = List.copyOf(off);
             blockers = Map.copyOf(blockers);
         }
@@ -149,7 +172,7 @@ public final class WaysOut {
             comesOff.add(new Off(id, label(job, id), back(id)));
         }
         progress.report(1);
-        return new Result(way, comesOff, middle(off), blockers);
+        return new Result(alone(), way, comesOff, middle(off), blockers);
     }
 
     /**
@@ -219,8 +242,11 @@ public final class WaysOut {
     }
 
     private Vec3 middle(Set<String> off) {
-        return parts.stream()
-                .filter(part -> !off.contains(part.id()))
+        return middle(parts.stream().filter(part -> !off.contains(part.id())).toList());
+    }
+
+    private static Vec3 middle(List<BodyShape> bodies) {
+        return bodies.stream()
                 .flatMap(part -> part.solids().stream())
                 .map(Solid::bounds)
                 .reduce(Aabb::joined)
@@ -262,26 +288,46 @@ public final class WaysOut {
         boolean own = parts.stream().anyMatch(part -> part.id().equals(id));
         BodyShape body = (own ? parts : standing)
                 .stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
-        return partWay(body, own ? seat : Pose.IDENTITY, QUICK, Progress.UNWATCHED);
+        return partWay(List.of(body), own ? seat : Pose.IDENTITY, parts, QUICK, Progress.UNWATCHED);
     }
 
-    /** The way off of one body with everything else in its place; what it is joined to in its place does not count. */
-    private Optional<WayOut.Way> partWay(BodyShape body, Pose place, int budget, Progress progress) {
+    /** What went in last comes out first. */
+    private List<Alone> alone() {
+        List<JoinedUnit> units = new ArrayList<>(alone.keySet());
+        List<Alone> ways = new ArrayList<>();
+        for (int k = units.size() - 1; k >= 0; k--) {
+            List<BodyShape> in = new ArrayList<>(parts);
+            units.subList(0, k).forEach(before -> in.addAll(alone.get(before)));
+            JoinedUnit unit = units.get(k);
+            ways.add(new Alone(
+                    unit.id(), unit.label(), partWay(alone.get(unit), seat, in, BUDGET / 4, Progress.UNWATCHED)));
+        }
+        return ways;
+    }
+
+    /**
+     * The way off of some bodies together with everything else in its place; what they are joined to in their place does not count.
+     *
+     * @param in what of the donor is in
+     */
+    private Optional<WayOut.Way> partWay(
+            List<BodyShape> bodies, Pose place, List<BodyShape> in, int budget, Progress progress) {
+        Set<String> own = bodies.stream().map(BodyShape::id).collect(Collectors.toSet());
         List<BodyShape> others = new ArrayList<>();
         for (BodyShape each : standing) {
-            if (!each.id().equals(body.id())) {
+            if (!own.contains(each.id())) {
                 others.add(each);
             }
         }
-        for (BodyShape part : parts) {
-            if (!part.id().equals(body.id())) {
+        for (BodyShape part : in) {
+            if (!own.contains(part.id())) {
                 others.add(BodyShape.still(
                         part.id(),
                         part.label(),
                         part.solids().stream().map(solid -> solid.placed(seat)).toList()));
             }
         }
-        GapFinder all = new GapFinder(List.of(body), others, GapFinder.NONE);
+        GapFinder all = new GapFinder(bodies, others, GapFinder.NONE);
         List<Integer> joined = new ArrayList<>();
         for (int s = 0; s < others.size(); s++) {
             List<Integer> rest = new ArrayList<>();
@@ -294,16 +340,12 @@ public final class WaysOut {
                 joined.add(s);
             }
         }
-        Vec3 middle = body.solids().stream()
-                .map(Solid::bounds)
-                .reduce(Aabb::joined)
-                .orElseThrow()
-                .centre();
+        Vec3 middle = middle(bodies);
         return WayOut.find(
                 new WayOut.Question(
                         all.without(List.of(), joined),
                         middle,
-                        reach(List.of(body), middle),
+                        reach(bodies, middle),
                         job.plan().way().room(),
                         box.low(),
                         box.high(),
@@ -316,11 +358,11 @@ public final class WaysOut {
     /** Whether a pipe or other part of the donor goes on and off with the donor in; what it is bolted to does not count. */
     public static Optional<WayOut.Way> ofPart(Examination examination, String part, Progress progress) {
         WaysOut ways = new WaysOut(examination);
-        BodyShape body = ways.parts.stream()
-                .filter(each -> each.id().equals(part))
-                .findFirst()
-                .orElseThrow();
-        return ways.partWay(body, ways.seat, BUDGET / 4, progress);
+        List<BodyShape> all = new ArrayList<>(ways.parts);
+        ways.alone.values().forEach(all::addAll);
+        BodyShape body =
+                all.stream().filter(each -> each.id().equals(part)).findFirst().orElseThrow();
+        return ways.partWay(List.of(body), ways.seat, all, BUDGET / 4, progress);
     }
 
     /** What a builder calls a body of the job; its id where it has no name. */

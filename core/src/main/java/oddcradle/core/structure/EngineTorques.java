@@ -39,22 +39,41 @@ public interface EngineTorques {
     /** N m */
     record Known(double peak, double order) implements EngineTorques {}
 
-    /** Worked out when asked for. */
-    record Afresh(Job job) implements EngineTorques {
+    /** Worked out when asked for, once: several cases ask. */
+    final class Afresh implements EngineTorques {
+        private final Job job;
+        private Engines engines;
+        private double order = Double.NaN;
+
+        private Afresh(Job job) {
+            this.job = job;
+        }
+
+        private Engines engines() {
+            if (engines == null) {
+                engines = Engines.of(job);
+            }
+            return engines;
+        }
+
         @Override
         public double peak() {
-            return Engines.of(job).peakTorque();
+            return engines().peakTorque();
         }
 
         @Override
         public double order() {
-            Engines engines = Engines.of(job);
-            Optional<MountedBody> shaking = job.cradle().isSoft()
-                    ? MountedDonor.ifShaking(job)
-                            .filter(body -> RigidBodyModes.solve(body).answer().isPresent())
-                    : Optional.empty();
-            return shaking.map(body -> passedOn(EngineShaking.idle(body, engines), EngineShaking.cruise(body, engines)))
-                    .orElseGet(engines::strongestRoll);
+            if (Double.isNaN(order)) {
+                Optional<MountedBody> shaking = job.cradle().isSoft()
+                        ? MountedDonor.ifShaking(job)
+                                .filter(body ->
+                                        RigidBodyModes.solve(body).answer().isPresent())
+                        : Optional.empty();
+                order = shaking.map(body ->
+                                passedOn(EngineShaking.idle(body, engines()), EngineShaking.cruise(body, engines())))
+                        .orElseGet(() -> engines().strongestRoll());
+            }
+            return order;
         }
     }
 }

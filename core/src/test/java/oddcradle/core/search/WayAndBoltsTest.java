@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Solid;
@@ -15,6 +16,11 @@ import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.JoinedUnit;
+import oddcradle.core.job.donor.ShaftLine;
+import oddcradle.core.job.donor.Turn;
+import oddcradle.core.job.donor.UnitKind;
 import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.job.seat.Lifting;
 import oddcradle.core.job.seat.SeatPlan;
@@ -95,6 +101,48 @@ class WayAndBoltsTest {
         WaysOut.Result result = WaysOut.find(Examination.of(job), Progress.UNWATCHED);
         assertThat(result.way()).isEmpty();
         assertThat(result.off()).isEmpty();
+    }
+
+    /** Through a slot in the lid over it goes the unit that is joined in the bay, and nothing else of the donor. */
+    @Test
+    void unitJoinedInTheBay_comesOutAlone() {
+        Vec3 seat = JOB.seat().position();
+        Job job = boxedIn(
+                box("LEFT", new Vec3(0.6, 0.315, 0.01), seat.plus(new Vec3(0, 0.185, 0.35))),
+                box("RIGHT", new Vec3(0.6, 0.115, 0.01), seat.plus(new Vec3(0, -0.385, 0.35))));
+        WaysOut.Result whole = WaysOut.find(Examination.of(removable(job, "D2")), Progress.UNWATCHED);
+        assertThat(whole.alone()).isEmpty();
+        Donor donor = job.donor();
+        ShaftLine shaft = new ShaftLine(donor.output().centre(), Vec3.Y);
+        JoinedUnit first = new JoinedUnit(
+                "U1",
+                "engine",
+                UnitKind.FIRST_ENGINE,
+                donor.mass(),
+                shaft,
+                Turn.UNKNOWN,
+                Optional.empty(),
+                List.of(),
+                List.of("D1"),
+                false,
+                Optional.empty());
+        JoinedUnit slim = new JoinedUnit(
+                "U2",
+                "slim gearbox",
+                UnitKind.GEARBOX,
+                donor.mass(),
+                shaft,
+                Turn.UNKNOWN,
+                Optional.empty(),
+                List.of(),
+                List.of("D2"),
+                true,
+                Optional.empty());
+        Job pack = removable(job.withDonor(donor.withUnits(List.of(first, slim))), "D2");
+        WaysOut.Result result = WaysOut.find(Examination.of(pack), Progress.UNWATCHED);
+        assertThat(result.alone()).hasSize(1);
+        assertThat(result.alone().get(0).way().orElseThrow().side()).isEqualTo(Vec3.Z);
+        assertThat(result.way()).isEmpty();
     }
 
     @Test

@@ -185,6 +185,17 @@ class StandingTest {
         return job;
     }
 
+    /** While the cradle is made, one bolt holds the donor for a time: it hangs there, and nothing else breaks. */
+    @Test
+    void machineOnFeet_whoseDonorHangsOnOneBolt_isExamined() {
+        Job job = onFeet();
+        Job loose = job.withCradle(
+                job.cradle().withIsolators(job.cradle().isolators().subList(0, 1)));
+        Examination examination = Examination.of(loose);
+        assertThat(examination.donorMovement()).isEqualTo(DonorMovement.NONE);
+        assertThat(examination.shake().answer()).isPresent();
+    }
+
     @Test
     void machineOnFeet_sagsAndBouncesAsItsWholeMassDoes() {
         Job job = onFeet();

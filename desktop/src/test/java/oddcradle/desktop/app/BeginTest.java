@@ -537,11 +537,7 @@ class BeginTest extends WindowDriver {
         settled();
         hand.sheet(Step.DONOR, "engine");
         hand.choose("#output-turn", Turn.ANTICLOCKWISE);
-        for (String boss : List.of("B1", "B2", "B3", "B4")) {
-            hand.choose("#boss", boss);
-            hand.enterInSheet("#boss-thread", "M8x1.25");
-            hand.enterInSheet("#boss-depth", "24");
-        }
+        threads(hand);
         hand.sheet(Step.DONOR, "things");
         hand.open("output shaft");
         hand.enterInSheet("#card-shaft-diameter-0-unknown", "19.05");
@@ -550,13 +546,7 @@ class BeginTest extends WindowDriver {
         hand.box("silencer", Category.HOT, "0 -250 250", "220 110 130");
         hand.box("air filter", Category.FIXED, "120 100 420", "110 110 90");
         hand.box("fuel tank", Category.FUEL, "-60 0 425", "180 200 70");
-        hand.sheet(Step.SEAT, "things");
-        hand.add("a cable");
-        hand.enterInSheet("#card-called", "throttle cable");
-        hand.enterInSheet("#card-begins-on-the-engine", "120 100 380");
-        hand.enterInSheet("#card-leaves-it", "1 0 0");
-        hand.enterInSheet("#card-ends-on-the-machine", "1350 250 700");
-        hand.enterInSheet("#card-arrives", "1 0 0");
+        cable(hand, "120 100 380", "1350 250 700");
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
         until(() -> robot.lookup("#propose-take-2").tryQuery().isPresent());
@@ -596,6 +586,8 @@ class BeginTest extends WindowDriver {
         hand.type("#begin-name", "Reed cutter");
         hand.press("#begin-job");
         settled();
+        hand.sheet(Step.DONOR, "engine");
+        threads(hand);
         hand.sheet(Step.DONOR, "things");
         hand.open("part", "engine as a box");
         hand.enterInSheet("#card-called", "front single");
@@ -650,6 +642,7 @@ class BeginTest extends WindowDriver {
         assertThat(stops()).contains("donor.unit-line");
         hand.open("unit", "gearbox");
         hand.deed("#deed-bring-it-into-line");
+        cable(hand, "240 100 380", "1350 200 680");
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
         until(() -> robot.lookup("#propose-take-2").tryQuery().isPresent());
@@ -669,6 +662,25 @@ class BeginTest extends WindowDriver {
         assertThat(DemoJobs.REED_CUTTER.load().job()).isEqualTo(saved);
         assertThat(hand.clicks).isLessThanOrEqualTo(160);
         assertThat(hand.keys).isLessThanOrEqualTo(800);
+    }
+
+    /** What the feet of both demos' engines have. */
+    private static void threads(Hand hand) {
+        for (String boss : List.of("B1", "B2", "B3", "B4")) {
+            hand.choose("#boss", boss);
+            hand.enterInSheet("#boss-thread", "M8x1.25");
+            hand.enterInSheet("#boss-depth", "24");
+        }
+    }
+
+    private static void cable(Hand hand, String begins, String ends) {
+        hand.sheet(Step.SEAT, "things");
+        hand.add("a cable");
+        hand.enterInSheet("#card-called", "throttle cable");
+        hand.enterInSheet("#card-begins-on-the-engine", begins);
+        hand.enterInSheet("#card-leaves-it", "1 0 0");
+        hand.enterInSheet("#card-ends-on-the-machine", ends);
+        hand.enterInSheet("#card-arrives", "1 0 0");
     }
 
     private static void unit(Hand hand, String mass, String shaft) {

@@ -228,6 +228,11 @@ public final class SeatJson {
     private static void way(ObjectNode out, WaysOut.Result result) {
         ObjectNode blockers = out.putObject("straight_ways");
         result.blockers().forEach(blockers::put);
+        ArrayNode alone = out.putArray("units_alone");
+        result.alone().forEach(each -> {
+            ObjectNode unit = alone.addObject().put("unit", each.unit()).put("label", each.label());
+            each.way().ifPresent(way -> unit.put("side", Sides.side(way.side())));
+        });
         ArrayNode off = out.putArray("off_first");
         result.off().forEach(each -> off.addObject()
                 .put("id", each.id())

@@ -87,6 +87,10 @@ public final class SeatText {
     }
 
     private static void way(StringBuilder text, Job job, WaysOut.Result result, UnitStyle style) {
+        result.alone().forEach(each -> text.append(each.label())
+                .append(each.way()
+                        .map(way -> " comes out alone, " + Sides.exit(way.side()) + "\n")
+                        .orElse(": no way out alone was found\n")));
         if (result.way().isEmpty()) {
             text.append("No way out was found; that does not prove that there is none.\n");
             return;

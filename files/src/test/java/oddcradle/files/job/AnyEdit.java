@@ -20,6 +20,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.donor.JoinedUnit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.tube.Member;
@@ -149,6 +150,7 @@ final class AnyEdit {
         ids.put("detail", job.cradle().details().stream().map(Detail::id).toList());
         ids.put("stage", job.line().stages().stream().map(Stage::id).toList());
         ids.put("chain", ids.get("stage"));
+        ids.put("unit", job.donor().units().stream().map(JoinedUnit::id).toList());
         ids.put("node", job.cradle().nodes().stream().map(Node::id).toList());
         ids.put("near", ids.get("node"));
         ids.put(

@@ -271,7 +271,7 @@ class EveryFieldTest {
     private static Job withCandidates() throws IOException {
         Job job = DemoJobs.values()[0].load().job();
         List<Donor> donors = new ArrayList<>();
-        for (DemoJobs demo : DemoJobs.values()) {
+        for (DemoJobs demo : List.of(DemoJobs.SALTMARSH_RUNABOUT, DemoJobs.WHIMBREL, DemoJobs.REED_CUTTER)) {
             donors.add(scanned(grown(demo.load().job())).donor());
         }
         return job.withCandidates(donors);

@@ -184,6 +184,16 @@ public final class Sweep {
                         .separation());
     }
 
+    /** Whether it touches or overlaps anywhere on its way; exact and quick for one straight slide. */
+    public boolean meets(PreparedSolid fixed) {
+        return slid().map(room -> SolidDistance.apart(fixed, room).isEmpty())
+                .orElseGet(() -> nearest(fixed, 0, 0, TOLERANCE, MOST_PIECES, SolidDistance::quick)
+                                .nearest()
+                                .separation()
+                                .distance()
+                        <= 0);
+    }
+
     /** All the places of one straight slide together; empty for other motions. */
     private Optional<PreparedSolid> slid() {
         if (motions.size() != 1 || !(motions.get(0) instanceof Motion.Slide)) {

@@ -113,8 +113,7 @@ public final class RefitCheck {
         for (Solid piece : pieces) {
             Sweep sweep = Sweep.of(piece, List.of(new Motion.Slide(direction, 0, OUT)));
             for (Other other : others) {
-                if (sweep.bounds().distanceTo(other.solid().bounds()) <= 0
-                        && sweep.nearestOrFirstOverlap(other.solid(), 0).distance() <= 0) {
+                if (sweep.bounds().distanceTo(other.solid().bounds()) <= 0 && sweep.meets(other.solid())) {
                     return Optional.of(other);
                 }
             }

@@ -11,6 +11,7 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.JoinedUnit;
 import oddcradle.core.job.donor.Pack;
 import oddcradle.core.job.donor.UnitJoint;
@@ -37,6 +38,16 @@ final class UnitNotes {
             unit.joint().ifPresent(joint -> joint(report, donor, unit, joint));
         }
         mass(report, donor);
+        if (donor.units().stream().anyMatch(unit -> unit.engine().isPresent())) {
+            Engine together = Pack.driving(donor);
+            report.figure(
+                    "most torque of all engines, at the first one's crank",
+                    Quantity.torque(together.maxTorque()),
+                    new Why(
+                            "sum of torque · turns for one of the first engine's, each at its own speed",
+                            List.of(input("at", Quantity.rotationSpeed(together.maxTorqueSpeed()))),
+                            Source.derived("no losses between them")));
+        }
     }
 
     private static void lies(ReportBuilder report, JoinedUnit unit, JoinedUnit first) {

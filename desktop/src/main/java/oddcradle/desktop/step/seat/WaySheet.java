@@ -129,6 +129,10 @@ final class WaySheet extends VBox {
     private void tell(WaysOut.Result result) {
         enable(result.way().isPresent());
         StringBuilder text = new StringBuilder();
+        result.alone().forEach(unit -> text.append(unit.label())
+                .append(unit.way()
+                        .map(way -> " comes out alone, " + Sides.exit(way.side()) + ".\n")
+                        .orElse(": no way out alone was found.\n")));
         result.off().forEach(off -> text.append("First off: ")
                 .append(off.label())
                 .append(off.back().isPresent() ? " (goes back with the donor in).\n" : " (no way back was found).\n"));

@@ -14,6 +14,8 @@ import oddcradle.core.begin.FloorMeasure;
 import oddcradle.core.begin.MachineFamily;
 import oddcradle.core.begin.Replanned;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.drawn.DrawnFrame;
+import oddcradle.core.drawn.TubePieces;
 import oddcradle.core.finding.Step;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.geometry.motion.Motion;
@@ -141,7 +143,10 @@ final class HostCards {
             Member tube = host.members().get(k);
             TubeFields fields = new TubeFields(
                     job, nodes, other -> job.withHost(host.withMembers(with(host.members(), at, other))));
+            FieldsOf<Member> of = fields.of(tube);
+            of.add(copies(tube));
             List<Deed> deeds = new ArrayList<>(fields.deeds(tube));
+            deeds.addAll(pieces(tube));
             deeds.add(Deed.away(() -> {
                 Removal away = Removal.ofTube(job, tube.id());
                 // The tube itself leads the list of what goes.
@@ -151,8 +156,43 @@ final class HostCards {
                                 .filter(each -> !each.equals(tube.label()))
                                 .toList());
             }));
-            add("tube", tube.id(), tube.label(), fields.of(tube), deeds);
+            add("tube", tube.id(), tube.label(), of, deeds);
         }
+    }
+
+    /** An action, not a value: it is empty again once the copies are made. */
+    private Field.Table copies(Member tube) {
+        List<Field.Column> columns = List.of(
+                new Field.Column("copies", Kind.COUNT),
+                new Field.Column("each further forward", Kind.LENGTH),
+                new Field.Column("left", Kind.LENGTH),
+                new Field.Column("up", Kind.LENGTH));
+        return new Field.Table("a row of copies", columns, List.of(), rows -> {
+            Host with = host;
+            for (List<Double> row : rows) {
+                with = DrawnFrame.copies(
+                        job.withHost(with),
+                        tube.id(),
+                        (int) Math.rint(row.get(0)),
+                        new Vec3(row.get(1), row.get(2), row.get(3)));
+            }
+            return job.withHost(with);
+        });
+    }
+
+    private List<Deed> pieces(Member tube) {
+        List<Deed> deeds = new ArrayList<>();
+        deeds.add(Deed.of("Put a node in its middle", () -> job.withHost(DrawnFrame.withMiddle(job, tube.id()))));
+        for (String node : tube.nodes().subList(1, tube.nodes().size() - 1)) {
+            deeds.add(Deed.of(
+                    "Cut it in two at " + node,
+                    () -> TubePieces.cut(job, tube.id(), node, Listed.free("H", job.ids()))));
+        }
+        for (Member other : TubePieces.joinable(job, tube.id())) {
+            deeds.add(
+                    Deed.of("Make it one with " + other.label(), () -> TubePieces.joined(job, tube.id(), other.id())));
+        }
+        return deeds;
     }
 
     private void supports() {

@@ -10,6 +10,7 @@ import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
@@ -27,6 +28,8 @@ public final class DrawnFrame {
 
     /** Nodes this near to each other's mirror image are twins, m. */
     private static final double TWIN = 0.005;
+
+    private static final int MOST_COPIES = 40;
 
     private final Set<String> taken;
     private final List<Node> nodes;
@@ -98,6 +101,73 @@ public final class DrawnFrame {
         return frame.host();
     }
 
+    /**
+     * A row of copies of a tube, each through nodes as far beside those of the one before; where a copy's end meets a node or a tube it is
+     * joined to it.
+     *
+     * @param count 1 to {@value #MOST_COPIES}
+     * @param step from one to the next, host axes, m
+     * @throws InvalidValue if a copy would lie where a tube runs already
+     */
+    public static Host copies(Job job, String tube, int count, Vec3 step) {
+        Guard.within("copies", count, 1, MOST_COPIES, "");
+        DrawnFrame frame = new DrawnFrame(job);
+        Member original = frame.tube(tube);
+        for (int k = 1; k <= count; k++) {
+            frame.copy(original, step.times(k));
+        }
+        return frame.host();
+    }
+
+    private void copy(Member original, Vec3 by) {
+        List<String> through = new ArrayList<>();
+        for (String node : original.nodes()) {
+            through.add(node(endAt(place(node).plus(by))));
+        }
+        for (int k = 1; k < through.size(); k++) {
+            alreadyThere(through.get(k - 1), through.get(k)).ifPresent(other -> {
+                throw new InvalidValue("copy", "would lie where " + other.label() + " runs already");
+            });
+        }
+        String id = fresh("H");
+        tubes.add(new Member(
+                id,
+                original.label() + " " + id.substring(1),
+                through,
+                original.section(),
+                original.material(),
+                original.condition()));
+    }
+
+    /**
+     * A node in the middle of a tube's longest piece; the tube runs through it.
+     *
+     * @throws InvalidValue if there is no such tube
+     */
+    public static Host withMiddle(Job job, String tube) {
+        DrawnFrame frame = new DrawnFrame(job);
+        Member member = frame.tube(tube);
+        Vec3 middle = Vec3.ZERO;
+        double longest = 0;
+        for (int k = 1; k < member.nodes().size(); k++) {
+            Vec3 from = frame.place(member.nodes().get(k - 1));
+            Vec3 to = frame.place(member.nodes().get(k));
+            if (from.distanceTo(to) > longest) {
+                longest = from.distanceTo(to);
+                middle = from.towards(to, 0.5);
+            }
+        }
+        frame.nodeOn(new TubeEnd.OnTube(tube, middle));
+        return frame.host();
+    }
+
+    private Member tube(String id) {
+        return tubes.stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new InvalidValue("tube", "is \"" + id + "\", which the frame has none of"));
+    }
+
     private void requireAlone(String node) {
         nodes.stream()
                 .filter(each -> !each.id().equals(node) && place(each.id()).distanceTo(place(node)) < SHORTEST / 10)
@@ -149,10 +219,7 @@ public final class DrawnFrame {
     }
 
     private void drawTwin(String tube, Section section, String material) {
-        Member drawn = tubes.stream()
-                .filter(each -> each.id().equals(tube))
-                .findFirst()
-                .orElseThrow();
+        Member drawn = tube(tube);
         Vec3 from = mirror(place(drawn.first()));
         Vec3 to = mirror(place(drawn.last()));
         boolean itself = from.distanceTo(place(drawn.last())) < TWIN
@@ -211,10 +278,7 @@ public final class DrawnFrame {
 
     /** The tube runs through the new node from then on. */
     private String nodeOn(TubeEnd.OnTube on) {
-        Member tube = tubes.stream()
-                .filter(each -> each.id().equals(on.tube()))
-                .findFirst()
-                .orElseThrow(() -> new InvalidValue("tube", "is \"" + on.tube() + "\", which the frame has none of"));
+        Member tube = tube(on.tube());
         Vec3 at = nearest(tube, on.at());
         for (String corner : tube.nodes()) {
             if (place(corner).distanceTo(at) < ONTO_NODE) {

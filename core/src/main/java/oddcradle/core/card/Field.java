@@ -6,6 +6,7 @@ import java.util.function.Function;
 import oddcradle.core.catalog.Shelf;
 import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.job.Job;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
@@ -52,6 +53,20 @@ public sealed interface Field {
         public Table {
             columns = List.copyOf(columns);
             now = List.copyOf(now);
+            put = wholeRows(name, columns.size(), put);
+        }
+
+        private static Function<List<List<Double>>, Job> wholeRows(
+                String name, int columns, Function<List<List<Double>>, Job> put) {
+            return rows -> {
+                for (List<Double> row : rows) {
+                    if (row.size() != columns) {
+                        throw new InvalidValue(
+                                name, "has a row of " + row.size() + " numbers, must have " + columns + " in each");
+                    }
+                }
+                return put.apply(rows);
+            };
         }
     }
 

@@ -118,7 +118,7 @@ public enum UnitStyle {
     }
 
     /** The bare value in the unit that {@link #unit} names. */
-    double inUnits(Quantity quantity) {
+    public double inUnits(Quantity quantity) {
         return quantity.si() * perSi(quantity);
     }
 

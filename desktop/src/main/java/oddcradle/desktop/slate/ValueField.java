@@ -84,6 +84,18 @@ public abstract class ValueField<T> extends VBox implements Draft {
         HBox.setHgrow(text, Priority.ALWAYS);
     }
 
+    /** Also gets what is typed and not taken yet, whenever that can be read. */
+    public final void whileTyping(Consumer<T> seen) {
+        text.textProperty().addListener(typed -> {
+            try {
+                seen.accept(read(text.getText(), style));
+            } catch (InvalidValue halfTyped) {
+                // Told at the field once it is to be taken.
+                return;
+            }
+        });
+    }
+
     final void prompt(String example) {
         text.setPromptText(example);
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.geometry.Point3D;
@@ -27,6 +28,7 @@ import javafx.scene.paint.PhongMaterial;
 import javafx.scene.shape.Box;
 import javafx.scene.shape.CullFace;
 import javafx.scene.shape.MeshView;
+import javafx.scene.shape.TriangleMesh;
 import javafx.scene.transform.Affine;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Aabb;
@@ -82,6 +84,7 @@ final class ShadedView extends Pane {
     private final MeshView scan = new MeshView();
     private final PhongMaterial scanMaterial = new PhongMaterial(Color.GRAY);
     private MeshTree scanShown;
+    private Function<String, Optional<String>> labels = part -> Optional.empty();
     private List<JobDrawing.PartSolid> solids = List.of();
     private List<ChalkMark> marks = List.of();
     private UnitStyle style = UnitStyle.MILLIMETRES;
@@ -232,6 +235,7 @@ final class ShadedView extends Pane {
 
     void show(Examination examination, Side scanOf, PartPaint paint, List<ChalkMark> newMarks, UnitStyle newStyle) {
         List<JobDrawing.PartSolid> now = JobDrawing.solids(examination);
+        labels = examination.job()::label;
         if (!now.equals(solids)) {
             solids = now;
             rebuild();
@@ -277,7 +281,7 @@ final class ShadedView extends Pane {
         for (Map.Entry<String, List<Solid>> part : now.entrySet()) {
             MeshView view = views.computeIfAbsent(part.getKey(), this::newView);
             if (!part.getValue().equals(shown.get(part.getKey()))) {
-                view.setMesh(SolidMesh.of(part.getValue()));
+                view.setMesh(meshOf(part.getKey(), part.getValue()));
                 draw(part.getKey(), part.getValue());
             }
         }
@@ -285,6 +289,13 @@ final class ShadedView extends Pane {
         edges.keySet().retainAll(now.keySet());
         shown = now;
         order();
+    }
+
+    private TriangleMesh meshOf(String part, List<Solid> solids) {
+        Role role = roles.get(part);
+        boolean finned =
+                labels.apply(part).filter(label -> label.contains("cylinder")).isPresent();
+        return role == Role.DONOR || role == Role.HOT ? SolidMesh.cast(solids, finned) : SolidMesh.of(solids);
     }
 
     /** Tubes show their shape without lines. */

@@ -37,6 +37,38 @@ class SolidMeshTest {
         assertThat(volume(SolidMesh.of(List.of(box)))).isCloseTo(8 * 0.1 * 0.2 * 0.3, within(1e-6));
     }
 
+    /** Broken edges take a little off, and leave every point within the box. */
+    @Test
+    void castBox_isClosedAndLiesWithinTheBox() {
+        Solid.Box box = new Solid.Box(new Vec3(0.1, 0.2, 0.3), TURNED);
+        TriangleMesh mesh = SolidMesh.cast(List.of(box), false);
+        assertThat(volume(mesh) / (8 * 0.1 * 0.2 * 0.3)).isBetween(0.995, 0.9999);
+        Pose back = TURNED.inverse();
+        for (int face = 0; face < mesh.getFaces().size(); face += 2) {
+            Vec3 own = back.place(point(mesh, face));
+            assertThat(Math.abs(own.x())).isLessThan(0.1 + 1e-6);
+            assertThat(Math.abs(own.y())).isLessThan(0.2 + 1e-6);
+            assertThat(Math.abs(own.z())).isLessThan(0.3 + 1e-6);
+        }
+        assertThat(mesh.getFaces().size() / 6).isEqualTo(12 + 24 + 8);
+    }
+
+    /** Between the fins there is air, and no fin stands out of the cylinder. */
+    @Test
+    void finnedCylinder_liesWithinTheCylinder() {
+        Solid.Cylinder bar = new Solid.Cylinder(Vec3.ZERO, new Vec3(0, 0, 0.1), 0.05);
+        TriangleMesh mesh = SolidMesh.cast(List.of(bar), true);
+        double furthest = 0;
+        for (int face = 0; face < mesh.getFaces().size(); face += 2) {
+            Vec3 at = point(mesh, face);
+            furthest = Math.max(furthest, Math.hypot(at.x(), at.y()));
+            assertThat(at.z()).isBetween(-1e-6, 0.1 + 1e-6);
+        }
+        assertThat(furthest).isCloseTo(0.05, within(1e-6));
+        assertThat(mesh.getFaces().size())
+                .isGreaterThan(5 * SolidMesh.of(List.of(bar)).getFaces().size());
+    }
+
     @Test
     void cylinder_enclosesNearlyItsVolume() {
         Solid cylinder = new Solid.Cylinder(new Vec3(0, 0, 1), new Vec3(0.3, 0.4, 1), 0.2).placed(TURNED);

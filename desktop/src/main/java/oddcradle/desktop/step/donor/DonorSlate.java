@@ -35,7 +35,7 @@ public final class DonorSlate extends StepSlate {
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Running", () -> {
-            RunningSheet sheet = new RunningSheet(desk);
+            RunningSheet sheet = new RunningSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Parts", () -> {

@@ -2,14 +2,18 @@ package oddcradle.desktop.step.donor;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.engine.Crank;
@@ -21,6 +25,7 @@ import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
+import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RowsField;
 import oddcradle.desktop.slate.Words;
@@ -28,19 +33,24 @@ import oddcradle.desktop.store.Desk;
 
 /** How the donor runs: speeds, torque, gears, the crank that shakes it and what burns. */
 public final class RunningSheet extends VBox {
+    private static final double CARD = 100;
+
     private final Desk desk;
     private final List<Runnable> engineRefreshers = new ArrayList<>();
     private final VBox crank = new VBox(6);
     private final Button crankKnown = new Button();
-    private final ComboBox<CrankLayout> layout = new ComboBox<>();
+    private final Palette palette;
+    private final FlowPane layouts = new FlowPane(6, 6);
+    private List<CrankLayout> offered = List.of();
     private final Label taken = new Label();
     private final CombustionForm combustion;
     private Optional<Crank> shown = Optional.empty();
     private boolean showing;
 
-    public RunningSheet(Desk desk) {
+    public RunningSheet(Desk desk, Palette palette) {
         super(6);
         this.desk = desk;
+        this.palette = palette;
         head("How fast and how strong");
         number("idle", "Idle", Kind.ROTATION_SPEED, Engine::idleSpeed, v -> engine().withSpeeds(
                         v, engine().cruiseSpeed(), engine().limitSpeed()));
@@ -61,15 +71,20 @@ public final class RunningSheet extends VBox {
                 "Torque curve",
                 "speed torque; 2000 28; 3500 35",
                 List.of(Kind.ROTATION_SPEED, Kind.TORQUE),
-                rows -> change(engine().withCurve(rows.stream()
-                        .map(row -> new TorquePoint(row.get(0), row.get(1)))
-                        .toList())));
+                rows -> change(engine().withCurve(points(rows))));
         engineRefreshers.add(() -> curve.show(
                 engine().curve().stream()
                         .map(point -> List.of(point.speed(), point.torque()))
                         .toList(),
                 desk.units()));
-        getChildren().add(curve);
+        TorqueChart chart = new TorqueChart(palette);
+        curve.whileTyping(rows -> {
+            List<TorquePoint> typed = points(rows);
+            chart.show(engine().withCurve(typed), typed, desk.units());
+        });
+        engineRefreshers.add(() -> chart.show(engine(), engine().curve(), desk.units()));
+        palette.onChange(chart, () -> chart.show(engine(), engine().curve(), desk.units()));
+        getChildren().addAll(curve, chart);
         head("Inside the engine");
         number("primary-ratio", "Primary ratio", Kind.RATIO, Engine::primaryRatio, v -> engine().withGears(
                         v, engine().gearRatios()));
@@ -88,12 +103,7 @@ public final class RunningSheet extends VBox {
                         engine().crank().isPresent()
                                 ? Optional.empty()
                                 : Optional.of(RunningEngine.of(engine(), 1).crank()))));
-        layout.setId("crank-layout");
-        layout.setPromptText("crank of a usual layout");
-        layout.setAccessibleText("crank of a usual layout");
-        layout.setConverter(new Words<>(List.of(CrankLayout.values()), CrankLayout::words));
-        layout.setOnAction(choice -> takeLayout());
-        getChildren().addAll(crankKnown, layout, crank);
+        getChildren().addAll(crankKnown, layouts, crank);
         head("What burns in it");
         taken.setWrapText(true);
         taken.setMinHeight(USE_PREF_SIZE);
@@ -105,10 +115,26 @@ public final class RunningSheet extends VBox {
         getChildren().addAll(taken, combustion);
     }
 
-    private void takeLayout() {
-        if (!showing && layout.getValue() != null) {
-            double bore = RunningEngine.of(engine(), 1).combustion().bore();
-            change(engine().withCrank(Optional.of(layout.getValue().crank(bore))));
+    private static List<TorquePoint> points(List<List<Double>> rows) {
+        return rows.stream().map(row -> new TorquePoint(row.get(0), row.get(1))).toList();
+    }
+
+    /** Cranks of the usual layouts with as many cylinders, to be picked as pictures. */
+    private void offer(List<CrankLayout> usual) {
+        offered = usual;
+        layouts.getChildren().clear();
+        for (CrankLayout each : usual) {
+            Button button = new Button(each.words(), new CrankPicture(palette, each.crank(0.07)));
+            button.setId("crank-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            button.setContentDisplay(ContentDisplay.TOP);
+            button.setWrapText(true);
+            button.setPrefWidth(CARD);
+            button.getStyleClass().add("begin-card");
+            button.setOnAction(click -> {
+                double bore = RunningEngine.of(engine(), 1).combustion().bore();
+                change(engine().withCrank(Optional.of(each.crank(bore))));
+            });
+            layouts.getChildren().add(button);
         }
     }
 
@@ -219,11 +245,12 @@ public final class RunningSheet extends VBox {
             crank.getChildren().clear();
             shown.ifPresent(this::crankFields);
         }
-        layout.getItems()
-                .setAll(List.of(CrankLayout.values()).stream()
-                        .filter(each -> each.cylinders() == engine().cylinders())
-                        .toList());
-        layout.setValue(null);
+        List<CrankLayout> usual = Stream.of(CrankLayout.values())
+                .filter(each -> each.cylinders() == engine().cylinders())
+                .toList();
+        if (!usual.equals(offered)) {
+            offer(usual);
+        }
         RunningEngine running = RunningEngine.of(engine(), 1);
         combustion.show(running.combustion());
         taken.setText(

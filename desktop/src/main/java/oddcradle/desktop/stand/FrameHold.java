@@ -1,16 +1,20 @@
 package oddcradle.desktop.stand;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import javafx.geometry.Point2D;
 import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
@@ -26,6 +30,9 @@ final class FrameHold implements Hold {
 
     private static final double ROUND = 0.001;
 
+    /** What a length is typed with: digits, fractions and units. */
+    private static final Pattern LENGTH = Pattern.compile("[0-9a-z./\" -]");
+
     private final Desk desk;
     private Function<Vec3, Point2D> screen = at -> null;
     private Optional<String> node = Optional.empty();
@@ -33,6 +40,8 @@ final class FrameHold implements Hold {
     private Vec3 from = Vec3.ZERO;
     private Vec3 at = Vec3.ZERO;
     private boolean pulling;
+    /** The length of the tube being drawn, as far as it is typed. */
+    private String typed = "";
 
     FrameHold(Desk desk) {
         this.desk = desk;
@@ -76,6 +85,7 @@ final class FrameHold implements Hold {
         from = place;
         at = place;
         pulling = false;
+        typed = "";
     }
 
     private Vec3 place(TubeEnd end) {
@@ -133,18 +143,65 @@ final class FrameHold implements Hold {
         }
     }
 
+    /**
+     * Takes what is typed while a tube is drawn: its length, over the one that the hand makes.
+     *
+     * @param letter one character; a backspace takes the last one back
+     * @return whether a tube is being drawn
+     */
+    boolean types(String letter) {
+        if (begun.isEmpty() || desk.sketchProperty().get().isEmpty()) {
+            return false;
+        }
+        typed = letter.equals("\b")
+                ? typed.substring(0, Math.max(0, typed.length() - 1))
+                : LENGTH.matcher(letter).matches() ? typed + letter : typed;
+        draw(false);
+        return true;
+    }
+
     private void draw(boolean done) {
-        TubeEnd end = end();
+        TubeEnd end = typedLength().map(this::endAt).orElseGet(this::end);
         Vec3 to = place(end);
-        desk.sketchProperty()
-                .set(
-                        done
-                                ? Optional.empty()
-                                : Optional.of(new Desk.Sketch(
-                                        from, to, Phrase.of("{}", Quantity.length(from.distanceTo(to))))));
+        desk.sketchProperty().set(done ? Optional.empty() : Optional.of(new Desk.Sketch(from, to, words(end, to))));
         if (done) {
+            typed = "";
             desk.drawTube(begun.orElseThrow(), end);
         }
+    }
+
+    private Optional<Double> typedLength() {
+        try {
+            return typed.isBlank()
+                    ? Optional.empty()
+                    : Optional.of(Entry.read(typed, Kind.LENGTH, desk.units()).si())
+                            .filter(length -> length > 0);
+        } catch (InvalidValue halfTyped) {
+            return Optional.empty();
+        }
+    }
+
+    /** As long as was typed, the way the hand points. */
+    private TubeEnd endAt(double length) {
+        Vec3 way = squared(at).minus(from);
+        return way.length() == 0 ? end() : new TubeEnd.Free(from.along(way.unit(), length));
+    }
+
+    private Phrase words(TubeEnd end, Vec3 to) {
+        List<Object> numbers = new ArrayList<>();
+        StringBuilder words = new StringBuilder();
+        if (begun.orElseThrow() instanceof TubeEnd.OnTube on) {
+            Member tube = host().member(on.tube()).orElseThrow();
+            words.append("{} from ").append(tube.first()).append(" · ");
+            numbers.add(Quantity.length(from.distanceTo(host().places().get(tube.first()))));
+        }
+        words.append(typed.isEmpty() ? "{} long" : "{} long, as typed");
+        numbers.add(Quantity.length(from.distanceTo(to)));
+        if (end instanceof TubeEnd.Free) {
+            words.append(", ends {} up").append(square(at).map(Square::words).orElse(""));
+            numbers.add(Quantity.length(to.z()));
+        }
+        return new Phrase(words.toString(), numbers);
     }
 
     /** What the hand is over: a node, a tube, or a free place, square to where it began if it nearly is. */
@@ -166,14 +223,44 @@ final class FrameHold implements Hold {
     }
 
     private Vec3 squared(Vec3 place) {
+        return square(place).map(Square::place).orElse(place);
+    }
+
+    /** A place that is square to something, and to what. */
+    private record Square(Vec3 place, String words) {}
+
+    /** Along an axis of the machine, parallel to a tube of it, or at right angles to the one it begins on. */
+    private Optional<Square> square(Vec3 place) {
         Vec3 way = place.minus(from);
+        if (way.length() == 0) {
+            return Optional.empty();
+        }
         for (Vec3 axis : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
-            double angle = way.length() == 0 ? Math.PI : way.angleTo(axis);
-            if (angle < SQUARE || angle > Math.PI - SQUARE) {
-                return from.along(axis, way.dot(axis));
+            if (isAlong(way, axis)) {
+                return Optional.of(new Square(from.along(axis, way.dot(axis)), ""));
             }
         }
-        return place;
+        for (Member tube : host().members()) {
+            Vec3 along = host().places()
+                    .get(tube.last())
+                    .minus(host().places().get(tube.first()))
+                    .unit();
+            if (isAlong(way, along)) {
+                return Optional.of(new Square(from.along(along, way.dot(along)), ", parallel to " + tube.label()));
+            }
+            boolean onIt = begun.orElseThrow() instanceof TubeEnd.OnTube on
+                    ? on.tube().equals(tube.id())
+                    : begun.get() instanceof TubeEnd.AtNode node && tube.nodes().contains(node.node());
+            if (onIt && Math.abs(way.angleTo(along) - Math.PI / 2) < SQUARE) {
+                return Optional.of(new Square(from.plus(way.withoutPartAlong(along)), ", square to " + tube.label()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isAlong(Vec3 way, Vec3 axis) {
+        double angle = way.angleTo(axis);
+        return angle < SQUARE || angle > Math.PI - SQUARE;
     }
 
     private static Vec3 rounded(Vec3 place) {

@@ -11,6 +11,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -101,7 +102,13 @@ public final class Stand extends BorderPane {
             hint();
         });
         desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
-        Hold hold = Hold.firstOf(new FrameHold(desk), new StandHold(desk));
+        FrameHold frameHold = new FrameHold(desk);
+        addEventHandler(KeyEvent.KEY_TYPED, typed -> {
+            if (frameHold.types(typed.getCharacter())) {
+                typed.consume();
+            }
+        });
+        Hold hold = Hold.firstOf(frameHold, new StandHold(desk));
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
         desk.nodeWantedProperty().addListener(change -> refresh());
@@ -326,12 +333,12 @@ public final class Stand extends BorderPane {
                 desk.nodeWantedProperty().get().isPresent()
                         ? "Click the node. Esc: not now."
                         : desk.drawingProperty().get()
-                                ? "Press on a node or a tube, let go on another or anywhere: a tube · drag beside the frame turns"
+                                ? "Press on a node or a tube, let go on another or anywhere: a tube; type its length meanwhile · drag beside the frame turns"
                                 : "Click picks, double click changes, right click offers more · drag a picked tube by its end · drag turns, wheel nears";
             case CRADLE ->
                 "Click picks, double click changes, right click offers more · pull a tube by its end · drag turns, wheel nears";
             default ->
-                "Click picks, double click changes, right click offers more · drag or arrow keys turn, right drag slides, wheel nears";
+                "Click picks, double click changes, right click offers more · drag or arrow keys turn, right drag slides, wheel nears · T L B A F: sides";
         };
     }
 
@@ -358,7 +365,26 @@ public final class Stand extends BorderPane {
         drawnNow().forEach(view -> view.move(direction.y() * STEP_SLIDE, direction.x() * STEP_SLIDE, nearer));
     }
 
+    /** Each side by the letter it begins with; {@code T} for three-quarter, {@code F} for all four. */
+    private Optional<Side> sideOf(KeyCode letter) {
+        return switch (letter) {
+            case T -> shaded.map(view -> Side.THREE_QUARTER);
+            case L -> Optional.of(Side.LEFT);
+            case B -> Optional.of(Side.BEHIND);
+            case A -> Optional.of(Side.ABOVE);
+            case F -> Optional.of(Side.ALL);
+            default -> Optional.empty();
+        };
+    }
+
     private void key(KeyEvent event) {
+        boolean plain = !event.isShortcutDown() && !event.isAltDown() && !event.isMetaDown();
+        if (plain && desk.sketchProperty().get().isEmpty()) {
+            sideOf(event.getCode()).ifPresent(letter -> {
+                show(letter);
+                event.consume();
+            });
+        }
         Vec3 direction =
                 switch (event.getCode()) {
                     case UP -> Vec3.X;

@@ -335,6 +335,29 @@ class BeginTest extends WindowDriver {
         assertThat(top.x()).isCloseTo(foot.x(), within(6e-4));
         assertThat(top.z()).isGreaterThan(foot.z() + 0.1);
 
+        // A length typed while the hand holds the tube is the tube's.
+        int drawnSoFar = desk.session().job().host().members().size();
+        robot.drag(dot(robot, "DL")).moveBy(2, -30).moveBy(0, -30);
+        robot.write("312");
+        assertThat(desk.sketchProperty().get().orElseThrow().words().in(desk.units()))
+                .contains("312")
+                .contains("as typed");
+        robot.drop();
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.session().job().host().members()).hasSize(drawnSoFar + 2);
+        Member typed = desk.session()
+                .job()
+                .host()
+                .member(desk.selectionProperty().get().orElseThrow())
+                .orElseThrow();
+        assertThat(place("DL").distanceTo(place(typed.last()))).isCloseTo(0.312, within(1e-9));
+        assertThat(place(typed.last()).x()).isEqualTo(place("DL").x());
+        robot.interact(desk.session()::undo);
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+
+        robot.interact(() -> desk.selectionProperty().set(Optional.of(upright.id())));
         Point2D end = dot(robot, upright.last());
         click(robot, "#draw-tubes");
         Job drawnJob = desk.session().job();
@@ -345,6 +368,21 @@ class BeginTest extends WindowDriver {
         assertThat(moved.y()).isEqualTo(top.y());
         robot.interact(desk.session()::undo);
         assertThat(desk.session().job()).isEqualTo(drawnJob);
+    }
+
+    private Vec3 place(String node) {
+        return desk.session().job().host().places().get(node);
+    }
+
+    @Test
+    void lettersTurnToASide(FxRobot robot) {
+        robot.interact(() -> window.stand().requestFocus());
+        robot.type(KeyCode.A);
+        assertThat(robot.lookup("#side-above").queryAs(ToggleButton.class).isSelected())
+                .isTrue();
+        robot.type(KeyCode.F);
+        assertThat(robot.lookup("#side-all").queryAs(ToggleButton.class).isSelected())
+                .isTrue();
     }
 
     @Test

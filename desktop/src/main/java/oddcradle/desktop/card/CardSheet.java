@@ -3,9 +3,6 @@ package oddcradle.desktop.card;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -13,7 +10,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
-import oddcradle.core.card.Deed;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.desktop.slate.Leaves;
@@ -29,7 +25,7 @@ public final class CardSheet extends VBox {
     private final TextField find = new TextField();
     private final ListView<Card> list = new ListView<>();
     private final CardPane pane;
-    private final ComboBox<Deed> add = new ComboBox<>();
+    private final AddBox add;
     private List<Card> all = List.of();
     private Optional<String> lastPicked = Optional.empty();
     private String open = "";
@@ -40,6 +36,7 @@ public final class CardSheet extends VBox {
         this.desk = desk;
         this.step = step;
         this.pane = new CardPane(desk);
+        this.add = new AddBox(desk, step, deed -> true, this::opened);
         find.setId("card-find");
         find.setPromptText("find by name");
         find.setAccessibleText("find a thing by its name");
@@ -56,13 +53,6 @@ public final class CardSheet extends VBox {
             }
         });
         list.getSelectionModel().selectedItemProperty().addListener((property, before, now) -> chosen(now));
-        add.setId("card-add");
-        add.setAccessibleText("add a thing");
-        add.setPromptText("add …");
-        add.setPrefWidth(330);
-        add.setButtonCell(new DeedCell());
-        add.setCellFactory(view -> new DeedCell());
-        add.setOnAction(choice -> added());
         list.setPlaceholder(new Label("nothing of that name"));
         getChildren().addAll(find, list, add, pane);
     }
@@ -71,14 +61,6 @@ public final class CardSheet extends VBox {
     public static Leaves.Leaf leaf(Desk desk, Step step) {
         CardSheet sheet = new CardSheet(desk, step);
         return new Leaves.Leaf(sheet, sheet::refresh);
-    }
-
-    private static final class DeedCell extends ListCell<Deed> {
-        @Override
-        protected void updateItem(Deed deed, boolean empty) {
-            super.updateItem(deed, empty);
-            setText(empty || deed == null ? "add …" : deed.words());
-        }
     }
 
     private void chosen(Card card) {
@@ -96,29 +78,12 @@ public final class CardSheet extends VBox {
         show();
     }
 
-    /** What was added opens at once, to be measured. */
-    private void added() {
-        Deed chosen = add.getValue();
-        if (showing || chosen == null) {
-            return;
-        }
-        Job old = desk.session().job();
-        Set<String> before = Cards.of(old).stream().map(Card::key).collect(Collectors.toSet());
-        // Made of the job as it is now, which may be newer than the list.
-        Cards.additions(old, step).stream()
-                .filter(deed -> deed.words().equals(chosen.words()))
-                .findFirst()
-                .ifPresent(deed -> desk.take(deed, "add " + deed.words()));
+    private void opened(Card card) {
         Job job = desk.session().job();
-        Cards.of(job).stream()
-                .filter(card -> card.step() == step && !before.contains(card.key()))
-                .findFirst()
-                .ifPresent(card -> {
-                    open = card.key();
-                    find.clear();
-                    lastPicked = Optional.of(card.id()).filter(job.ids()::contains);
-                    desk.selectionProperty().set(lastPicked);
-                });
+        open = card.key();
+        find.clear();
+        lastPicked = Optional.of(card.id()).filter(job.ids()::contains);
+        desk.selectionProperty().set(lastPicked);
         refresh();
     }
 
@@ -132,13 +97,8 @@ public final class CardSheet extends VBox {
                             all.stream().filter(card -> card.id().equals(id)).findFirst())
                     .ifPresent(card -> open = card.key());
         }
-        showing = true;
-        List<Deed> additions = Cards.additions(job, step);
-        add.getItems().setAll(additions);
-        add.setValue(null);
-        add.setVisible(!additions.isEmpty());
-        add.setManaged(!additions.isEmpty());
-        showing = false;
+        desk.cardToOpen(step).ifPresent(key -> open = key);
+        add.refresh();
         list();
         show();
     }

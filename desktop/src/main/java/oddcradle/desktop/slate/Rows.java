@@ -29,21 +29,23 @@ public record Rows(String name, String example, List<Kind> columns) {
         }
         List<List<Double>> read = new ArrayList<>();
         for (String row : rows) {
-            read.add(row(name + " " + (read.size() + 1), row.strip().split("\\s+"), style));
+            String which = rows.length > 1 ? name + " " + (read.size() + 1) + " " : "";
+            read.add(row(which, row.strip().split("\\s+"), style));
         }
         return read;
     }
 
     private List<Double> row(String which, String[] numbers, UnitStyle style) {
         if (numbers.length != columns.size()) {
-            throw new InvalidValue(which, "has " + numbers.length + " numbers, must be " + example);
+            String found = numbers.length == 1 ? "\"" + numbers[0] + "\"" : numbers.length + " numbers";
+            throw new InvalidValue(name, which + "has " + found + ", must be " + example);
         }
         List<Double> row = new ArrayList<>();
         for (int k = 0; k < numbers.length; k++) {
             try {
                 row.add(Entry.read(numbers[k], columns.get(k), style).si());
             } catch (InvalidValue invalid) {
-                throw new InvalidValue(which, invalid.problem());
+                throw new InvalidValue(name, which + invalid.problem());
             }
         }
         return row;

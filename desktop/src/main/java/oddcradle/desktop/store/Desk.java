@@ -99,6 +99,7 @@ public final class Desk {
     private BooleanSupplier leaving = () -> true;
 
     private Consumer<Card> cardOpener = card -> {};
+    private Optional<Card> cardToOpen = Optional.empty();
 
     /** Asks whether to go on, told what goes along. */
     private Predicate<String> agreed = question -> true;
@@ -249,8 +250,22 @@ public final class Desk {
     public void edit(String id) {
         Cards.picked(session.job(), id).ifPresent(card -> {
             selection.set(Optional.of(id));
-            cardOpener.accept(card);
+            open(card);
         });
+    }
+
+    public void open(Card card) {
+        cardToOpen = Optional.of(card);
+        cardOpener.accept(card);
+    }
+
+    /** The key of the card that a sheet of a step is to open, told once. */
+    public Optional<String> cardToOpen(Step ofStep) {
+        Optional<Card> wanted = cardToOpen.filter(card -> card.step() == ofStep);
+        if (wanted.isPresent()) {
+            cardToOpen = Optional.empty();
+        }
+        return wanted.map(Card::key);
     }
 
     /** What can be picked: the program's rows and the user's own. */

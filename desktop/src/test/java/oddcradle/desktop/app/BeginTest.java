@@ -417,25 +417,28 @@ class BeginTest extends WindowDriver {
     void whatMustFollowTheSeat_isWrittenDownAndTakenAway(FxRobot robot) {
         begin(robot, "trike", "Three");
         at(robot, Step.SEAT, "follows");
-        ComboBox<String> kind = robot.lookup("#neighbour-kind").queryComboBox();
-        assertThat(kind.getItems()).hasSize(9);
-        robot.interact(() -> kind.setValue("a hose"));
-        WaitForAsyncUtils.waitForFxEvents();
-        fill(robot, "#neighbour-called", "fuel hose");
-        fill(robot, "#neighbour-begins-on-the-engine", "0 0 300");
-        fill(robot, "#neighbour-leaves-it", "upward");
-        fill(robot, "#neighbour-ends-on-the-machine", "900 0 900");
-        fill(robot, "#neighbour-arrives", "1 0 0");
-        fill(robot, "#neighbour-diameter", "8 mm");
-        fill(robot, "#neighbour-least-bend-radius", "60 mm");
-        click(robot, "#neighbour-take");
-        assertThat(text(robot, "#neighbour-problem")).contains("upward").contains("forward, left and up");
-        fill(robot, "#neighbour-leaves-it", "0 0 1");
-        click(robot, "#neighbour-take");
+        ComboBox<Deed> kind = robot.lookup("#card-add").queryComboBox();
+        assertThat(kind.getItems()).hasSizeGreaterThanOrEqualTo(9);
+        robot.interact(() -> kind.setValue(kind.getItems().stream()
+                .filter(deed -> deed.words().equals("a hose"))
+                .findFirst()
+                .orElseThrow()));
         settled();
+        enter(robot, "#card-called", "fuel hose");
+        enter(robot, "#card-begins-on-the-engine", "0 0 300");
+        enter(robot, "#card-leaves-it", "upward");
+        assertThat(text(robot, "#card-leaves-it-problem")).contains("upward");
+        enter(robot, "#card-leaves-it", "0 0 1");
+        enter(robot, "#card-ends-on-the-machine", "900 0 900");
+        enter(robot, "#card-diameter", "8 mm");
+        at(robot, Step.SEAT, "follows");
         assertThat(desk.session().job().plan().neighbours()).hasSize(1);
         assertThat(desk.examination().neighbourChecks()).hasSize(1);
-        click(robot, "#neighbour-fuel-hose-away");
+        String id = desk.session().job().plan().neighbours().get(0).id();
+        click(robot, "#neighbour-" + id + "-change");
+        assertThat(text(robot, "#card-title")).contains("fuel hose");
+        at(robot, Step.SEAT, "follows");
+        click(robot, "#neighbour-" + id + "-away");
         settled();
         assertThat(desk.session().job().plan().neighbours()).isEmpty();
         at(robot, Step.LINE, "driven");

@@ -8,10 +8,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import oddcradle.core.card.Deed;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Solid;
@@ -193,24 +195,34 @@ class DonorAndHostSheetsTest extends WindowDriver {
     }
 
     @Test
-    void pipeAndServicePart_areTypedIn(FxRobot robot) {
+    void pipeAndServicePart_areAddedAndMeasuredOnTheirCards(FxRobot robot) {
         at(robot, Step.DONOR, "parts");
-        fill(robot, "#pipe-called", "breather");
-        fill(robot, "#pipe-corners", "100 -120 50; 200 -120 50; 200 -120");
-        fill(robot, "#pipe-bend-radius", "20");
-        fill(robot, "#pipe-diameter", "1/2 in");
-        click(robot, "#pipe-take");
-        assertThat(text(robot, "#pipe-problem")).contains("place 3 has 2 numbers");
-        fill(robot, "#pipe-corners", "100 -120 50; 200 -120 50; 200 -120 150");
-        click(robot, "#pipe-take");
-        settled();
+        add(robot, "a pipe");
+        enter(robot, "#card-called", "breather");
+        enter(robot, "#card-corners", "100 -120 50; 200 -120 50; 200 -120");
+        assertThat(text(robot, "#card-corners-problem")).contains("row 3 has 2 numbers");
+        enter(robot, "#card-corners", "100 -120 50; 200 -120 50; 200 -120 150");
+        enter(robot, "#card-bend-radius", "20");
+        enter(robot, "#card-diameter", "1/2 in");
         assertThat(donor().pipes().get(0).diameter()).isCloseTo(0.0127, within(1e-12));
-        fill(robot, "#service-called", "filter");
-        fill(robot, "#service-until-free", "60");
-        fill(robot, "#service-room-for-a-hand", "10");
-        click(robot, "#service-take");
-        settled();
+        at(robot, Step.DONOR, "parts");
+        add(robot, "a part to come off");
+        enter(robot, "#card-until-free", "60");
         assertThat(donor().services()).hasSize(2);
+        assertThat(donor().services().get(1).travel()).isCloseTo(0.06, within(1e-12));
+        at(robot, Step.DONOR, "parts");
+        click(robot, "#part-" + donor().services().get(1).id());
+        assertThat(text(robot, "#card-title")).contains("new part to come off");
+    }
+
+    /** Chooses what is to be added; its card opens. */
+    private void add(FxRobot robot, String words) {
+        ComboBox<Deed> box = robot.lookup("#card-add").queryComboBox();
+        robot.interact(() -> box.setValue(box.getItems().stream()
+                .filter(deed -> deed.words().equals(words))
+                .findFirst()
+                .orElseThrow()));
+        settled();
     }
 
     @Test
@@ -229,13 +241,10 @@ class DonorAndHostSheetsTest extends WindowDriver {
         assertThat(desk.session().job().host().member("H40")).isPresent();
         at(robot, Step.HOST, "keep-out");
         int before = desk.session().job().host().keepOuts().size();
-        fill(robot, "#keep-out-called", "battery");
-        fill(robot, "#keep-out-middle-or-end", "700 -200 400");
-        fill(robot, "#keep-out-size-or-end", "180 90 160");
-        fill(robot, "#keep-out-travels-up-by", "30");
-        click(robot, "#keep-out-take");
-        settled();
+        add(robot, "a keep-out");
+        enter(robot, "#card-called", "battery");
+        enter(robot, "#card-box-1-middle", "700 -200 400");
         assertThat(desk.session().job().host().keepOuts()).hasSize(before + 1);
-        assertThat(desk.session().job().host().keepOuts().get(before).motions()).hasSize(1);
+        assertThat(desk.session().job().host().keepOuts().get(before).label()).isEqualTo("battery");
     }
 }

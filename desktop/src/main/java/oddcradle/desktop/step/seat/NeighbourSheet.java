@@ -1,10 +1,14 @@
 package oddcradle.desktop.step.seat;
 
 import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import oddcradle.core.card.Cards;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
+import oddcradle.core.finding.Step;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.job.seat.Neighbour;
@@ -12,6 +16,7 @@ import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.search.BracketTurns;
 import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.card.AddBox;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.store.Desk;
@@ -22,19 +27,19 @@ final class NeighbourSheet extends VBox {
 
     private final Desk desk;
     private final VBox told = new VBox(6);
-    private final NeighbourForms forms;
+    private final AddBox add;
     private List<NeighbourChecks.NeighbourCheck> shown = List.of();
 
     NeighbourSheet(Desk desk) {
         super(6);
         this.desk = desk;
         told.setId("follows");
-        forms = new NeighbourForms(desk);
-        getChildren().addAll(told, forms);
+        add = new AddBox(desk, Step.SEAT, deed -> !deed.words().contains("gap rule"));
+        getChildren().addAll(told, add);
     }
 
     void refresh() {
-        forms.refresh();
+        add.refresh();
         List<NeighbourChecks.NeighbourCheck> now = desk.examination().neighbourChecks();
         if (now.equals(shown) && !told.getChildren().isEmpty()) {
             return;
@@ -70,9 +75,20 @@ final class NeighbourSheet extends VBox {
             if (!numbers.isEmpty()) {
                 told.getChildren().add(line(numbers.toString()));
             }
-            told.getChildren().add(away);
+            told.getChildren().add(new HBox(8, change(each.neighbour()), away));
         }
         desk.examination().job().plan().brackets().forEach(this::bracket);
+    }
+
+    private Button change(Neighbour neighbour) {
+        Button change = new Button("change");
+        change.setId("neighbour-" + neighbour.id() + "-change");
+        change.getStyleClass().add("plain-button");
+        change.setOnAction(click -> Cards.of(desk.session().job()).stream()
+                .filter(card -> card.step() == Step.SEAT && card.id().equals(neighbour.id()))
+                .findFirst()
+                .ifPresent(desk::open));
+        return change;
     }
 
     private void takeAway(Neighbour neighbour) {

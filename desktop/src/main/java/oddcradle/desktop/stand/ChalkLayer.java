@@ -60,7 +60,9 @@ final class ChalkLayer extends Pane {
                 getChildren().add(dot(to, mark.style()));
             }
             getChildren().add(dot(from, mark.style()));
-            labels.add(label(mark, style, middle, taken, width, height));
+            if (!mark.text().in(style).isEmpty()) {
+                labels.add(label(mark, style, middle, taken, width, height));
+            }
         }
         // Over every line and dot.
         labels.forEach(Label::toFront);

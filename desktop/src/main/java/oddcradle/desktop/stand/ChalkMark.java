@@ -9,6 +9,11 @@ import oddcradle.core.math.Vec3;
  * @param style class of its colour: step, watch, good, note or blue
  */
 public record ChalkMark(Vec3 from, Vec3 to, Phrase text, String style) {
+    /** A place without words, to be taken by the hand. */
+    static ChalkMark dot(Vec3 at) {
+        return new ChalkMark(at, at, Phrase.of(""), "blue");
+    }
+
     Vec3 middle() {
         return from.towards(to, 0.5);
     }

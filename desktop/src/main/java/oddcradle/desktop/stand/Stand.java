@@ -108,7 +108,7 @@ public final class Stand extends BorderPane {
                 typed.consume();
             }
         });
-        Hold hold = Hold.firstOf(frameHold, new StandHold(desk));
+        Hold hold = Hold.firstOf(frameHold, new BodyHold(desk), new StandHold(desk));
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
         desk.nodeWantedProperty().addListener(change -> refresh());
@@ -280,6 +280,7 @@ public final class Stand extends BorderPane {
             marks.clear();
             marks.addAll(ChalkMarks.hostNodes(examination.job().host()));
         }
+        BodyHold.offered(desk).forEach(handle -> marks.add(ChalkMark.dot(handle.at())));
         desk.sketchProperty()
                 .get()
                 .ifPresent(sketch -> marks.add(new ChalkMark(sketch.from(), sketch.to(), sketch.words(), "blue")));
@@ -337,6 +338,8 @@ public final class Stand extends BorderPane {
                                 : "Click picks, double click changes, right click offers more · drag a picked tube by its end · drag turns, wheel nears";
             case CRADLE ->
                 "Click picks, double click changes, right click offers more · pull a tube by its end · drag turns, wheel nears";
+            case DONOR ->
+                "Click picks, double click changes · pull a picked part by its dots · drag turns, right drag slides, wheel nears · T L B A F: sides";
             default ->
                 "Click picks, double click changes, right click offers more · drag or arrow keys turn, right drag slides, wheel nears · T L B A F: sides";
         };

@@ -26,6 +26,7 @@ import javafx.stage.Stage;
 import oddcradle.core.card.Card;
 import oddcradle.core.card.Deed;
 import oddcradle.core.card.Field;
+import oddcradle.core.drawn.Handles;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.guide.Todo;
@@ -368,6 +369,49 @@ class BeginTest extends WindowDriver {
         assertThat(moved.y()).isEqualTo(top.y());
         robot.interact(desk.session()::undo);
         assertThat(desk.session().job()).isEqualTo(drawnJob);
+    }
+
+    @Test
+    void pickedPart_isPulledByItsFaces(FxRobot robot) {
+        begin(robot, "cargo", "Barrow");
+        robot.interact(() -> {
+            desk.goTo(Step.DONOR);
+            desk.selectionProperty().set(Optional.of("D1"));
+        });
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        Job before = desk.session().job();
+        List<Handles.Handle> handles = Handles.of(before, "D1");
+        // The front face, seen from the left.
+        Handles.Handle front = handles.stream()
+                .filter(each -> each.along().orElseThrow().x() > 0.99)
+                .findFirst()
+                .orElseThrow();
+        Circle dot = nearest(robot, front.at());
+        Bounds at = dot.localToScreen(dot.getBoundsInLocal());
+        robot.drag(new Point2D(at.getCenterX(), at.getCenterY()))
+                .moveBy(-20, 0)
+                .moveBy(-20, 0)
+                .drop();
+        settled();
+        Handles.Handle after = Handles.of(desk.session().job(), "D1").get(handles.indexOf(front));
+        assertThat(after.at().distanceTo(front.at())).isGreaterThan(0.005);
+        assertThat(Math.abs(after.at().minus(front.at()).z())).isLessThan(1e-9);
+        robot.interact(desk.session()::undo);
+        assertThat(desk.session().job()).isEqualTo(before);
+    }
+
+    /** The dot of a handle: they stand last, in their order. */
+    private Circle nearest(FxRobot robot, Vec3 place) {
+        List<Circle> dots =
+                List.copyOf(robot.lookup("#drawn-from-left .chalk-dot.blue").queryAllAs(Circle.class));
+        int index = Handles.of(desk.session().job(), "D1").stream()
+                .map(Handles.Handle::at)
+                .toList()
+                .indexOf(place);
+        assertThat(dots).hasSizeGreaterThan(index);
+        int first = dots.size() - Handles.of(desk.session().job(), "D1").size();
+        return dots.get(first + index);
     }
 
     private Vec3 place(String node) {

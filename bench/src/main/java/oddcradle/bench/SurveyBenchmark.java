@@ -48,7 +48,7 @@ public class SurveyBenchmark {
         for (int k = 0; k < POINTS; k++) {
             truth.add(new Vec3(0.15 * (k % LONG), 0.2 * (k / LONG) + 0.01 * (k % 3), 0.3 + 0.05 * (k % 7)));
             Vec3 about = truth.get(k).plus(new Vec3(0.004 * noise.nextGaussian(), 0.004 * noise.nextGaussian(), 0.004));
-            points.add(new SurveyPoint("P" + k, "P" + k, about, 0, false));
+            points.add(SurveyPoint.of("P" + k, "P" + k, about, 0, false));
         }
         List<Reading> readings = new ArrayList<>();
         for (int k = 0; k < POINTS; k++) {

@@ -1,15 +1,19 @@
 package oddcradle.core.begin;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import oddcradle.core.finding.Source;
+import oddcradle.core.finding.Why;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.seat.Room;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.Quantity;
 
 /**
  * Whether an engine goes into a bay at all, from boxes: the first answer, before anything is measured closely. Box against box,
@@ -130,6 +134,19 @@ public record FirstFit(Aabb bay, Vec3 underside, Map<BoxSide, SideRoom> sides, d
             case TOP -> bay.high().z() - underside.z() - engine.height();
             case BOTTOM -> underside.z() - bay.low().z();
         };
+    }
+
+    /** Where the answer comes from: the room at every side, and what it is for. */
+    public Why why() {
+        List<Why.Input> inputs = new ArrayList<>();
+        for (SideRoom side : sides.values()) {
+            inputs.add(Why.input("at the " + side.side().words(), Quantity.length(side.gap())));
+            inputs.add(Why.input("needed there, for " + side.why(), Quantity.length(side.needed())));
+        }
+        return new Why(
+                "room at a side = from the engine's box to the bay's; it goes in where no side has less than is needed there",
+                inputs,
+                Source.commonPractice());
     }
 
     public boolean fits() {

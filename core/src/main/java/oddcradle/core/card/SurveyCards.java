@@ -70,7 +70,8 @@ final class SurveyCards {
                     .words("called", SurveyPoint::label, SurveyPoint::withLabel)
                     .place("about", SurveyPoint::about, SurveyPoint::withAbout)
                     .length("bore, 0 none", SurveyPoint::bore, SurveyPoint::withBore)
-                    .yes("stands fast", SurveyPoint::fixed, SurveyPoint::withFixed);
+                    .yes("stands fast", SurveyPoint::fixed, SurveyPoint::withFixed)
+                    .words("photo beside the job", SurveyPoint::photo, SurveyPoint::withPhoto);
             add(
                     "measured point",
                     point.id(),

@@ -46,10 +46,10 @@ class SciPySurveyTest {
         double[] reference = ReferenceProgram.python(folder, SCRIPT);
         SurveyResult result = SurveyAdjustment.of(new Survey(
                 List.of(
-                        new SurveyPoint("A", "mark", Vec3.ZERO, 0, true),
-                        new SurveyPoint("B", "mark", new Vec3(1.2, 0, 0.1), 0, true),
-                        new SurveyPoint("P", "boss", new Vec3(0.5, 0.3, 0.2), 0, false),
-                        new SurveyPoint("Q", "boss", new Vec3(0.9, -0.3, 0.3), 0, false)),
+                        SurveyPoint.of("A", "mark", Vec3.ZERO, 0, true),
+                        SurveyPoint.of("B", "mark", new Vec3(1.2, 0, 0.1), 0, true),
+                        SurveyPoint.of("P", "boss", new Vec3(0.5, 0.3, 0.2), 0, false),
+                        SurveyPoint.of("Q", "boss", new Vec3(0.9, -0.3, 0.3), 0, false)),
                 List.of(
                         new Reading.Distance("1", "A", "P", 0.6368, Instrument.TAPE, 0.001),
                         new Reading.Distance("2", "B", "P", 0.7759, Instrument.TAPE, 0.001),

@@ -24,7 +24,7 @@ class AnySurveyTest {
         for (int k = 0; k < count; k++) {
             truth.add(new Vec3(random.nextDouble(), random.nextDouble(), flat ? 0 : random.nextDouble()));
             Vec3 eye = near(truth.get(k), random, 0.01);
-            points.add(new SurveyPoint("P" + k, "point " + k, eye, 0, random.nextInt(4) == 0));
+            points.add(SurveyPoint.of("P" + k, "point " + k, eye, 0, random.nextInt(4) == 0));
         }
         List<Reading> readings = new ArrayList<>();
         for (int k = random.nextInt(5 * count); k > 0; k--) {

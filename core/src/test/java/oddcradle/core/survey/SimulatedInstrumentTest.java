@@ -85,7 +85,7 @@ class SimulatedInstrumentTest {
         Survey gap = survey.withoutReading("R3");
         assertThat(gap.reading(gap.nextReadingId())).isEmpty();
         assertThat(gap.with(survey.reading("R3").orElseThrow()).readings()).hasSize(18);
-        SurveyPoint moved = new SurveyPoint("B2", "other", Vec3.ZERO, 0, true);
+        SurveyPoint moved = SurveyPoint.of("B2", "other", Vec3.ZERO, 0, true);
         assertThat(survey.with(moved).points().get(1)).isEqualTo(moved);
         assertThat(survey.with(moved).points()).hasSize(4);
     }

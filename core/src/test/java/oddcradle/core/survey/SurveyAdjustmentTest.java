@@ -102,7 +102,7 @@ class SurveyAdjustmentTest {
             }
         }
         List<SurveyPoint> points = survey.points().stream()
-                .map(p -> new SurveyPoint(p.id(), p.label(), cycled(p.about()), p.bore(), false))
+                .map(p -> SurveyPoint.of(p.id(), p.label(), cycled(p.about()), p.bore(), false))
                 .toList();
         SurveyResult a = SurveyAdjustment.of(survey);
         SurveyResult b = SurveyAdjustment.of(new Survey(points, turned, List.of(), List.of()));

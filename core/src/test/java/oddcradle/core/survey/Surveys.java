@@ -20,7 +20,7 @@ final class Surveys {
         List<SurveyPoint> points = new ArrayList<>();
         for (int k = 0; k < BOSSES.size(); k++) {
             Vec3 about = new Vec3(k < 2 ? 0.33 : -0.04, k % 2 == 0 ? 0.1 : -0.1, k < 2 ? -0.11 : 0.13);
-            points.add(new SurveyPoint("B" + (k + 1), "boss " + (k + 1), about, BORE, false));
+            points.add(SurveyPoint.of("B" + (k + 1), "boss " + (k + 1), about, BORE, false));
         }
         return points;
     }
@@ -58,11 +58,11 @@ final class Surveys {
     }
 
     static SurveyPoint fixed(String id, double x, double y, double z) {
-        return new SurveyPoint(id, id, new Vec3(x, y, z), 0, true);
+        return SurveyPoint.of(id, id, new Vec3(x, y, z), 0, true);
     }
 
     static SurveyPoint free(String id, double x, double y, double z) {
-        return new SurveyPoint(id, id, new Vec3(x, y, z), 0, false);
+        return SurveyPoint.of(id, id, new Vec3(x, y, z), 0, false);
     }
 
     static Reading distance(String id, String from, String to, double value) {

@@ -39,6 +39,7 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Draft;
 import oddcradle.desktop.slate.QuantityField;
+import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.slate.Words;
 
@@ -77,7 +78,11 @@ final class FloorPage extends BorderPane {
         getStyleClass().add("begin-floor");
         setLeft(side(machine()));
         setRight(side(engine()));
-        VBox middle = new VBox(10, BeginPane.title("Does it go in at all?"), answer, picture);
+        WhyLink why = new WhyLink(() -> "Does it go in at all?", () -> fit().why(), units);
+        why.setId("first-answer-why");
+        HBox question = new HBox(10, BeginPane.title("Does it go in at all?"), why);
+        question.setAlignment(Pos.BASELINE_LEFT);
+        VBox middle = new VBox(10, question, answer, picture);
         middle.getStyleClass().add("begin-body");
         VBox.setVgrow(picture, Priority.ALWAYS);
         setCenter(middle);

@@ -29,7 +29,7 @@ public record Rows(String name, String example, List<Kind> columns) {
         }
         List<List<Double>> read = new ArrayList<>();
         for (String row : rows) {
-            String which = rows.length > 1 ? name + " " + (read.size() + 1) + " " : "";
+            String which = rows.length > 1 ? "no. " + (read.size() + 1) + " " : "";
             read.add(row(which, row.strip().split("\\s+"), style));
         }
         return read;

@@ -3,6 +3,7 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +12,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.embed.swing.SwingFXUtils;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -23,6 +25,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import oddcradle.core.card.Card;
 import oddcradle.core.card.Deed;
 import oddcradle.core.card.Field;
@@ -604,6 +607,18 @@ class BeginTest extends WindowDriver {
         }
     }
 
+    /** With {@code -Doddcradle.tutorial=../docs/tutorial} the pictures of the tutorial are made as the test goes. */
+    private void picture(FxRobot robot, String name) throws IOException {
+        String folder = System.getProperty("oddcradle.tutorial");
+        if (folder != null) {
+            BufferedImage[] image = new BufferedImage[1];
+            robot.interact(
+                    () -> image[0] = SwingFXUtils.fromFXImage(window.scene().snapshot(null), null));
+            Files.createDirectories(Path.of(folder));
+            ImageIO.write(image[0], "png", Path.of(folder, name + ".png").toFile());
+        }
+    }
+
     /** A luggage kart for a ferry pier: an industrial single on a sliding sub-frame. */
     @Test
     void pierPorter_fromTheFirstScreenToACradleWithoutAStop(FxRobot robot, @TempDir Path folder) throws IOException {
@@ -618,11 +633,13 @@ class BeginTest extends WindowDriver {
         hand.type("#engine-power", "6.3 kW");
         hand.type("#engine-mass", "26 kg");
         hand.type("#begin-name", "Pier porter");
+        picture(robot, "1-does-it-go-in");
         hand.press("#begin-job");
         settled();
         hand.sheet(Step.DONOR, "engine");
         hand.choose("#output-turn", Turn.ANTICLOCKWISE);
         threads(hand);
+        picture(robot, "2-bosses");
         hand.sheet(Step.DONOR, "things");
         hand.open("output shaft");
         hand.enterInSheet("#card-shaft-diameter-0-unknown", "19.05");
@@ -631,6 +648,7 @@ class BeginTest extends WindowDriver {
         hand.box("silencer", Category.HOT, "0 -250 250", "220 110 130");
         hand.box("air filter", Category.FIXED, "120 100 420", "110 110 90");
         hand.box("fuel tank", Category.FUEL, "-60 0 425", "180 200 70");
+        picture(robot, "3-parts");
         cable(hand, "120 100 380", "1350 250 700");
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
@@ -638,6 +656,7 @@ class BeginTest extends WindowDriver {
         click(robot, "#propose-take-2");
         hand.clicks++;
         settled();
+        picture(robot, "4-cradle");
         assertThat(desk.session().job().cradle().details()).anyMatch(Detail.Slide.class::isInstance);
         assertThat(desk.examination().findings()).noneMatch(each -> each.severity() == Severity.STOP);
         Path file = folder.resolve("pier-porter" + JobStore.EXTENSION);

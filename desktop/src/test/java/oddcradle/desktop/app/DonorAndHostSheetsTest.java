@@ -200,7 +200,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
         add(robot, "a pipe");
         enter(robot, "#card-called", "breather");
         enter(robot, "#card-corners", "100 -120 50; 200 -120 50; 200 -120");
-        assertThat(text(robot, "#card-corners-problem")).contains("row 3 has 2 numbers");
+        assertThat(text(robot, "#card-corners-problem")).contains("no. 3 has 2 numbers");
         enter(robot, "#card-corners", "100 -120 50; 200 -120 50; 200 -120 150");
         enter(robot, "#card-bend-radius", "20");
         enter(robot, "#card-diameter", "1/2 in");

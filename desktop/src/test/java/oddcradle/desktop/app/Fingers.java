@@ -26,12 +26,18 @@ final class Fingers {
 
     /** Clicks the middle of what can be seen. */
     static void click(Node node) {
+        // A hand comes from somewhere: what waits for it sees it come.
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MILLIS, () -> to(node, -2));
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MILLIS, () -> to(node, 0));
         after(node.getScene(), MouseEvent.MOUSE_RELEASED, () -> {
-            Bounds at = node.localToScreen(node.getBoundsInLocal());
-            Robot mouse = new Robot();
-            mouse.mouseMove(at.getCenterX(), at.getCenterY());
-            mouse.mouseClick(MouseButton.PRIMARY);
+            to(node, 0);
+            new Robot().mouseClick(MouseButton.PRIMARY);
         });
+    }
+
+    private static void to(Node node, double beside) {
+        Bounds at = node.localToScreen(node.getBoundsInLocal());
+        new Robot().mouseMove(at.getCenterX() + beside, at.getCenterY());
     }
 
     /** Clicks into a field, types over what stands there, and presses Enter. */

@@ -3,14 +3,20 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.donor.Boss;
@@ -21,8 +27,10 @@ import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyAdjustment;
 import oddcradle.core.survey.SurveyResult;
+import oddcradle.desktop.step.measured.PointPhoto;
 import oddcradle.files.job.JobCodec;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -78,6 +86,28 @@ class MeasuringTest extends WindowDriver {
         }
         robot.interact(desk.session()::undo);
         assertThat(survey().readings()).hasSize(11);
+    }
+
+    /** A photo taken to a point lies beside the job and is shown when the point is asked for. */
+    @Test
+    void photoOfAPoint_isShownWhenItIsAskedFor(FxRobot robot, @TempDir Path folder) throws IOException {
+        Path file = folder.resolve("mine.cradle.json");
+        emptySheet(robot);
+        robot.interact(() -> window.files().saveAs(file));
+        addAllBosses(robot);
+        Path taken = folder.resolve("lug.png");
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", taken.toFile());
+        PointPhoto photo = (PointPhoto) robot.lookup("#point-photo").query().getParent();
+        robot.interact(() -> photo.attach(taken));
+        settled();
+        assertThat(survey().points().get(0).photo()).isEqualTo("mine-B1.png");
+        ImageView view = robot.lookup("#point-photo").queryAs(ImageView.class);
+        assertThat(view.isVisible()).isTrue();
+        assertThat(view.getImage().getWidth()).isPositive();
+        Path text = Files.writeString(folder.resolve("no.png"), "no picture");
+        robot.interact(() -> photo.attach(text));
+        assertThat(text(robot, "#point-photo-problem")).contains("no.png").contains("PNG or JPEG");
+        assertThat(survey().points().get(0).photo()).isEqualTo("mine-B1.png");
     }
 
     @Test

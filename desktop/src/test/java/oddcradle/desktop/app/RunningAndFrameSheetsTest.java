@@ -70,6 +70,11 @@ class RunningAndFrameSheetsTest extends WindowDriver {
         assertThat(text(robot, "#throws-problem")).contains("one for each cylinder");
         enter(robot, "#cruise", "900");
         assertThat(text(robot, "#cruise-problem")).contains("more than idle");
+        click(robot, "#crank-twin-270");
+        settled();
+        assertThat(desk.session().job().donor().engine().crank().orElseThrow().throwAngles())
+                .containsExactly(0.0, Math.toRadians(270));
+        assertThat(robot.lookup("#torque-chart").query().isVisible()).isTrue();
     }
 
     @Test

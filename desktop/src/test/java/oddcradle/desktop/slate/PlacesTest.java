@@ -24,12 +24,12 @@ class PlacesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "''|place 1|has 1 numbers",
-                "1 2|place 1|has 2 numbers",
-                "1 2 3; 4 5|place 2|has 2 numbers",
-                "1 2 x|place 1|no number",
-                "1 2 3,5|place 1|comma",
-                "1 2 3kg|place 1|no length"
+                "''|place|has",
+                "1 2|place|has 2 numbers",
+                "1 2 3; 4 5|place no. 2|has 2 numbers",
+                "1 2 3; 4 x 5|place no. 2|no number",
+                "1 2 3,5|place|comma",
+                "1 2 3kg|place|no length"
             })
     void whatIsWrong_isNamedByPlace(String text, String place, String problem) {
         assertThatThrownBy(() -> Places.read(text, UnitStyle.MILLIMETRES))

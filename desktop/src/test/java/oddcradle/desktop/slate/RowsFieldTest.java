@@ -82,7 +82,7 @@ class RowsFieldTest {
         enter(robot, "#curve", "2000 28; 3000");
         assertThat(taken).isEmpty();
         assertThat(robot.lookup("#curve-problem").queryAs(Labeled.class).getText())
-                .contains("row 2 has \"3000\"");
+                .contains("no. 2 has \"3000\"");
         assertThat(text(robot, "#curve")).isEqualTo("2000 28; 3000");
         robot.clickOn("#curve").type(KeyCode.ESCAPE);
         assertThat(text(robot, "#curve")).contains("30");

@@ -28,7 +28,7 @@ final class SurveyCalculator {
 
     private static SurveyPoint point(Fields in) {
         String id = in.text("id");
-        return new SurveyPoint(
+        return SurveyPoint.of(
                 id, in.text("label", id), in.vector("about", Vec3.ZERO), in.number("bore", 0), in.flag("fixed", false));
     }
 

@@ -91,7 +91,7 @@ public sealed interface SurveyEdit extends JobEdit {
             implements SurveyEdit {
         @Override
         public Job applyTo(Job job) {
-            Survey survey = side.survey(job).with(new SurveyPoint(id, called, read, bore, false));
+            Survey survey = side.survey(job).with(SurveyPoint.of(id, called, read, bore, false));
             for (DatumPlane plane : DatumPlane.values()) {
                 double value = read.dot(plane.direction());
                 survey = survey.with(new Reading.Offset(free(survey), id, plane, value, with, with.lengthSigma()));

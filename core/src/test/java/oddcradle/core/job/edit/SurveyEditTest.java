@@ -27,7 +27,7 @@ class SurveyEditTest {
     private static final Job JOB = TestJobs.plain();
 
     private static Job measured(Side side, String point, Vec3 at) {
-        Job job = new SurveyEdit.SetPoint(side, new SurveyPoint(point, point, at, 0, false)).applyTo(JOB);
+        Job job = new SurveyEdit.SetPoint(side, SurveyPoint.of(point, point, at, 0, false)).applyTo(JOB);
         for (DatumPlane plane : DatumPlane.values()) {
             Reading reading = new Reading.Offset(
                     point + plane, point, plane, at.dot(plane.direction()), Instrument.STEEL_RULE, 0.0004);

@@ -72,11 +72,11 @@ final class PointAdder extends VBox {
     private static Stream<SurveyPoint> ofJob(Job job, Side side) {
         if (side == Side.DONOR) {
             return job.donor().bosses().stream()
-                    .map(boss -> new SurveyPoint(boss.id(), boss.label(), boss.position(), boss.bore(), false));
+                    .map(boss -> SurveyPoint.of(boss.id(), boss.label(), boss.position(), boss.bore(), false));
         }
         return job.host().nodes().stream()
                 .map(node ->
-                        new SurveyPoint(node.id(), "node " + node.id(), ((Anchor.At) node.anchor()).point(), 0, false));
+                        SurveyPoint.of(node.id(), "node " + node.id(), ((Anchor.At) node.anchor()).point(), 0, false));
     }
 
     void show() {
@@ -167,6 +167,6 @@ final class PointAdder extends VBox {
         double hole = bore.getText().isBlank()
                 ? 0
                 : Entry.read(bore.getText(), Kind.LENGTH, desk.units()).si();
-        return new SurveyPoint(id, id, Places.one(place.getText(), desk.units()), hole, false);
+        return SurveyPoint.of(id, id, Places.one(place.getText(), desk.units()), hole, false);
     }
 }

@@ -48,6 +48,7 @@ public final class SurveySheet extends VBox {
     private final Button simulate = new Button("Read it (simulated)");
     private final ReadingList list = new ReadingList(reading -> askAgain(reading, true));
     private final PointAdder points;
+    private final PointPhoto photo;
     private final Random noise = new Random();
     private final Set<String> later = new HashSet<>();
 
@@ -65,7 +66,8 @@ public final class SurveySheet extends VBox {
         title.setWrapText(true);
         hold.setWrapText(true);
         hold.getStyleClass().add("note-step");
-        asking.getChildren().addAll(picture, hold, entry, buttons());
+        photo = new PointPhoto(desk, side);
+        asking.getChildren().addAll(picture, hold, entry, buttons(), photo);
         entry.takeWhenLeaving(asking);
         VBox more = new VBox(6, other);
         more.setVisible(false);
@@ -162,6 +164,7 @@ public final class SurveySheet extends VBox {
                         ? "Once more " + wanted.id() + ": " + ReadingWords.of(wanted)
                         : ReadingWords.of(wanted) + " · " + next.get().reason().words());
         hold.setText(next.get().hold());
+        photo.show(survey, wanted.points().stream().findFirst());
         picture.show(wanted);
         entry.ask(kept(wanted), again ? number(wanted) : "", desk.units());
     }

@@ -1,0 +1,2 @@
+/** Photos and sketches of points, beside the job. */
+package oddcradle.files.photo;

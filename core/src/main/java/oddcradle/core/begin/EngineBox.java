@@ -18,6 +18,7 @@ import oddcradle.core.job.donor.OutputForm;
 import oddcradle.core.job.donor.ShaftEnd;
 import oddcradle.core.job.donor.Turn;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
@@ -32,6 +33,7 @@ import oddcradle.core.mechanics.Pose;
  * @param height m
  * @param shaftUp from its underside to the middle of the output shaft, m, no more than the height
  * @param shaftAhead from its rear face to the middle of a shaft across, m, no more than the length; of no meaning for one that points ahead
+ * @param shaftSide left or right: where a shaft across comes out; of no meaning for one that points ahead
  * @param pipe the side at which the exhaust leaves
  * @param power W, at {@code powerSpeed}
  * @param powerSpeed of the crank, rad/s
@@ -47,6 +49,7 @@ public record EngineBox(
         double height,
         double shaftUp,
         double shaftAhead,
+        BoxSide shaftSide,
         BoxSide pipe,
         double power,
         double powerSpeed,
@@ -72,6 +75,9 @@ public record EngineBox(
         Guard.present("layout", layout);
         Guard.present("cycle", cycle);
         Guard.present("pipe", pipe);
+        if (shaftSide != BoxSide.LEFT && shaftSide != BoxSide.RIGHT) {
+            throw new InvalidValue("shaftSide", "is " + shaftSide + ", must be left or right");
+        }
         Guard.within("length", length, SMALLEST, LARGEST, "m");
         Guard.within("width", width, SMALLEST, LARGEST, "m");
         Guard.within("height", height, SMALLEST, LARGEST, "m");
@@ -93,6 +99,7 @@ public record EngineBox(
                 0.42,
                 0.14,
                 0.18,
+                BoxSide.LEFT,
                 BoxSide.FRONT,
                 10_000,
                 Math.toRadians(6 * 3600),
@@ -174,9 +181,10 @@ public record EngineBox(
 
     private Output output(LineEnd end) {
         if (end instanceof LineEnd.Road) {
+            Vec3 out = shaftSide.outward();
             return new Output(
-                    new Vec3(shaftAhead - length / 2, width / 2 + STUB / 2, shaftUp),
-                    Vec3.Y,
+                    new Vec3(shaftAhead - length / 2, out.y() * (width / 2 + STUB / 2), shaftUp),
+                    out,
                     14,
                     OutputForm.SPROCKET,
                     Turn.UNKNOWN,

@@ -90,12 +90,11 @@ public record FirstFit(Aabb bay, Vec3 underside, Map<BoxSide, SideRoom> sides, d
             why.put(side, "whoever sits there");
         });
         if (asked.held() == Held.HEIGHT) {
-            // The shaft comes out on the left.
-            double guarded = asked.seat().equals(Optional.of(BoxSide.LEFT))
-                    ? room.of(Category.PEOPLE)
-                    : room.of(Category.MOVING);
-            needed.put(BoxSide.LEFT, CHAIN_OUT + guarded);
-            why.put(BoxSide.LEFT, "the chain beside the engine");
+            BoxSide out = engine.shaftSide();
+            double guarded =
+                    asked.seat().equals(Optional.of(out)) ? room.of(Category.PEOPLE) : room.of(Category.MOVING);
+            needed.put(out, CHAIN_OUT + guarded);
+            why.put(out, "the chain beside the engine");
         }
         BoxSide pipe = engine.pipe();
         needed.merge(pipe, PIPE_BEND + room.of(Category.HOT), Double::max);

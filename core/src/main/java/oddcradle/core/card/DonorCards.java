@@ -441,12 +441,39 @@ final class DonorCards {
                                     .withCorners(pipe.corners().stream()
                                             .map(Twins::of)
                                             .toList()))));
-            List<Deed> deeds = List.of(
-                    twin,
-                    Deed.simplyAway(() ->
-                            put.apply(Pack.pruned(donor.withServices(kept).withPipes(without(donor.pipes(), at))))));
+            List<Deed> deeds = new ArrayList<>(List.of(
+                    deed(
+                            "Add a corner",
+                            () -> donor.withPipes(
+                                    with(donor.pipes(), at, pipe.withCorners(withOneMore(pipe.corners()))))),
+                    twin));
+            if (pipe.corners().size() > 2) {
+                deeds.add(
+                        1,
+                        deed(
+                                "Take its last corner off",
+                                () -> donor.withPipes(with(
+                                        donor.pipes(),
+                                        at,
+                                        pipe.withCorners(without(
+                                                pipe.corners(), pipe.corners().size() - 1))))));
+            }
+            deeds.add(Deed.simplyAway(
+                    () -> put.apply(Pack.pruned(donor.withServices(kept).withPipes(without(donor.pipes(), at))))));
             add("pipe", pipe.id(), pipe.label(), of, deeds);
         }
+    }
+
+    /** One in the middle of the longest run, to be pulled to where the pipe bends. */
+    private static List<Vec3> withOneMore(List<Vec3> corners) {
+        int longest = 1;
+        for (int k = 2; k < corners.size(); k++) {
+            double run = corners.get(k).distanceTo(corners.get(k - 1));
+            longest = run > corners.get(longest).distanceTo(corners.get(longest - 1)) ? k : longest;
+        }
+        List<Vec3> more = new ArrayList<>(corners);
+        more.add(longest, corners.get(longest - 1).towards(corners.get(longest), 0.5));
+        return more;
     }
 
     /** Bodies of a job share one set of names: one that no host of usual names has. */

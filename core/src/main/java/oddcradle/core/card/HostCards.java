@@ -15,6 +15,7 @@ import oddcradle.core.begin.MachineFamily;
 import oddcradle.core.begin.Replanned;
 import oddcradle.core.card.Field.Named;
 import oddcradle.core.drawn.DrawnFrame;
+import oddcradle.core.drawn.NodeName;
 import oddcradle.core.drawn.TubePieces;
 import oddcradle.core.finding.Step;
 import oddcradle.core.frame.Fixity;
@@ -128,11 +129,12 @@ final class HostCards {
         for (int k = 0; k < host.nodes().size(); k++) {
             int at = k;
             Node node = host.nodes().get(k);
-            FieldsOf<Node> of = of(node, other -> host.withNodes(with(host.nodes(), at, other)))
-                    .place(
-                            "place",
-                            each -> ((Anchor.At) each.anchor()).point(),
-                            (each, place) -> new Node(each.id(), new Anchor.At(place)));
+            FieldsOf<Node> of = of(node, other -> host.withNodes(with(host.nodes(), at, other)));
+            of.add(new Field.Words("called", node.id(), typed -> NodeName.renamed(job, node.id(), typed.strip())));
+            of.place(
+                    "place",
+                    each -> ((Anchor.At) each.anchor()).point(),
+                    (each, place) -> new Node(each.id(), new Anchor.At(place)));
             add("node", node.id(), node.id(), of, List.of(Deed.away(() -> Removal.ofNode(job, node.id()))));
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import oddcradle.core.catalog.Shelf;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Job;
 import oddcradle.core.math.Mat3;
@@ -35,7 +36,14 @@ final class Shapes {
                             (any, size) -> new Solid.Box(size.times(0.5), box.pose()));
             of.add(new Field.Turned(name + ", turned", box.pose().rotation(), turned -> of.put()
                     .apply(new Solid.Box(box.half(), new Pose(turned, box.centre())))));
-            return of;
+            // Length, width and height of its outside.
+            return of.shelf(
+                    Shelf.VESSELS,
+                    (any, row) -> box.withHalf(new Vec3(
+                                    row.sizes().get(1),
+                                    row.sizes().get(2),
+                                    row.sizes().get(3))
+                            .times(0.5)));
         }
         if (solid instanceof Solid.Sphere ball) {
             return of.place(name + ", middle", Solid::centre, (any, at) -> ball.withCenter(at))

@@ -19,7 +19,15 @@ public enum Shelf {
             new Column("twist_nm_per_rad", "twist, per rad", Kind.TORQUE, 1)),
     PADS("pads", "rubber buffers", "name", length("diameter"), length("height")),
     BUSHES("bushes", "rubber bushes", "name", length("bore"), length("diameter"), length("length")),
-    TYRES("tyres", "tyres", "name", length("radius"));
+    TYRES("tyres", "tyres", "name", length("radius")),
+    VESSELS(
+            "vessels",
+            "tanks, radiators, silencers",
+            "name",
+            new Column("volume_l", "litres", Kind.RATIO, 1),
+            length("length"),
+            length("width"),
+            length("height"));
 
     private final String file;
     private final String words;

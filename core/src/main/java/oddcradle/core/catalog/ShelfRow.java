@@ -37,6 +37,20 @@ public record ShelfRow(Shelf shelf, String name, List<Double> sizes, String sour
         requireLess(shelf, sizes, "from", "to");
         requireLess(shelf, sizes, "depth", "width");
         requireLess(shelf, sizes, "pitch", "diameter");
+        requireRoom(shelf, sizes);
+    }
+
+    /** What is in a vessel has room in its outside. */
+    private static void requireRoom(Shelf shelf, List<Double> sizes) {
+        if (shelf == Shelf.VESSELS) {
+            double outside = 1000 * sizes.get(1) * sizes.get(2) * sizes.get(3);
+            if (sizes.get(0) >= outside) {
+                throw new InvalidValue(
+                        "litres",
+                        "is " + sizes.get(0) + ", must be less than its outside has, " + outside
+                                + "; the row contradicts itself");
+            }
+        }
     }
 
     private static void requireLess(Shelf shelf, List<Double> sizes, String less, String more) {

@@ -32,7 +32,12 @@ public record SurveyPoint(String id, String label, Vec3 about, double bore, bool
         }
     }
 
-    /** One of which there is no photo. */
+    /**
+     * One of which there is no photo.
+     *
+     * @param about m
+     * @param bore m
+     */
     public static SurveyPoint of(String id, String label, Vec3 about, double bore, boolean fixed) {
         return new SurveyPoint(id, label, about, bore, fixed, "");
     }

@@ -50,6 +50,34 @@ class NewJobTest {
         }
     }
 
+    /** Turned round, everything is as it was, seen in a mirror: the chain is straight, on the other side, and has its room there. */
+    @Test
+    void shaftAtTheRight_isTheMirrorImage() {
+        EngineBox left = MachineFamily.BUGGY.engine();
+        EngineBox right = left.withShaftSide(BoxSide.RIGHT);
+        Job job = begun(MachineFamily.BUGGY, right);
+        assertThat(figure(job, Step.LINE, "chain: planes apart")).isCloseTo(0, within(1e-9));
+        assertThat(figure(job, Step.LINE, "chain: shafts out of parallel")).isCloseTo(0, within(1e-9));
+        assertThat(job.host().drivenEnd().sprocketOffset()).isNegative();
+        assertThat(Seating.of(job).driverCentre().y())
+                .isCloseTo(
+                        -Seating.of(begun(MachineFamily.BUGGY, left))
+                                .driverCentre()
+                                .y(),
+                        within(1e-9));
+        HostPlan plan = MachineFamily.BUGGY.usual();
+        FirstFit fit = FirstFit.of(NewJob.asked(MachineFamily.BUGGY, plan, right), NewJob.ROOM);
+        assertThat(fit.sides().get(BoxSide.RIGHT).why()).contains("chain");
+        assertThat(fit.sides().get(BoxSide.LEFT).why()).doesNotContain("chain");
+        // Who drives forward with it still drives forward.
+        Job leftward = begun(MachineFamily.BUGGY, left);
+        assertThat(figure(job, Step.LINE, "top speed"))
+                .isCloseTo(figure(leftward, Step.LINE, "top speed"), within(1e-9));
+        assertThatThrownBy(() -> left.withShaftSide(BoxSide.TOP))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("left or right");
+    }
+
     @Test
     void coupledShafts_faceEachOther_withALittleBetween() {
         Job job = begun(

@@ -160,11 +160,19 @@ final class FloorPage extends BorderPane {
                         size("shaft-up", "underside to output shaft", EngineBox::shaftUp, v -> engine.withShaftUp(v)));
         if (family.machine(name, plan).end() instanceof LineEnd.Road) {
             body.getChildren()
-                    .add(size(
-                            "shaft-ahead",
-                            "rear face to a shaft across",
-                            EngineBox::shaftAhead,
-                            v -> engine.withShaftAhead(v)));
+                    .addAll(
+                            size(
+                                    "shaft-ahead",
+                                    "rear face to a shaft across",
+                                    EngineBox::shaftAhead,
+                                    v -> engine.withShaftAhead(v)),
+                            choice(
+                                    "engine-shaft-side",
+                                    "shaft comes out at the",
+                                    List.of(BoxSide.LEFT, BoxSide.RIGHT),
+                                    BoxSide::words,
+                                    engine.shaftSide(),
+                                    side -> engine = engine.withShaftSide(side)));
         }
         body.getChildren()
                 .add(choice(

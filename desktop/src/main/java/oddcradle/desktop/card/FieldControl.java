@@ -3,7 +3,9 @@ package oddcradle.desktop.card;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -13,6 +15,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import oddcradle.core.card.Card;
+import oddcradle.core.card.Cards;
 import oddcradle.core.card.Field;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.ReplaceJob;
@@ -113,7 +117,24 @@ abstract class FieldControl<F extends Field> {
      */
     final void put(Supplier<Job> with) {
         refresh();
+        Set<String> before = keys();
         desk.session().apply(new ReplaceJob(with.get(), edit));
+        follow(before);
+    }
+
+    private Set<String> keys() {
+        return Cards.of(desk.session().job()).stream().map(Card::key).collect(Collectors.toSet());
+    }
+
+    /** A thing that was given another name stays open under it. */
+    private void follow(Set<String> before) {
+        Set<String> after = keys();
+        if (after.size() == before.size() && !after.equals(before)) {
+            Cards.of(desk.session().job()).stream()
+                    .filter(card -> !before.contains(card.key()))
+                    .findFirst()
+                    .ifPresent(desk::open);
+        }
     }
 
     @SuppressWarnings("unchecked") // of the same sort, as in show

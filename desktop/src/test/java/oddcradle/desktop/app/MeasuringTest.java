@@ -95,6 +95,8 @@ class MeasuringTest extends WindowDriver {
         emptySheet(robot);
         robot.interact(() -> window.files().saveAs(file));
         addAllBosses(robot);
+        // Without a photo it takes no room.
+        assertThat(robot.lookup("#point-photo").query().isManaged()).isFalse();
         Path taken = folder.resolve("lug.png");
         ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", taken.toFile());
         PointPhoto photo = (PointPhoto) robot.lookup("#point-photo").query().getParent();

@@ -46,6 +46,7 @@ public final class PointPhoto extends VBox {
         attach.getStyleClass().add("plain-button");
         attach.setOnAction(click -> choose());
         getChildren().addAll(view, said, attach);
+        picture(Optional.empty());
     }
 
     /** @param asked the point that is measured next; empty where none is */

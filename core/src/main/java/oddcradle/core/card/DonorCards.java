@@ -170,7 +170,10 @@ final class DonorCards {
             Function<JoinedUnit, Donor> with = other -> donor.withUnits(with(donor.units(), at, other));
             FieldsOf<JoinedUnit> of = of(unit, with);
             UnitFields.lies(of, donor);
-            UnitFields.moves(of, by -> put.apply(Pack.moved(donor, unit.id(), by)));
+            UnitFields.moves(
+                    of,
+                    by -> put.apply(Pack.moved(donor, unit.id(), by)),
+                    on -> put.apply(Pack.outputOn(donor, unit.id(), on)));
             of.inner(JoinedUnit::mass, JoinedUnit::withMass, DonorCards::mass);
             UnitFields.joint(of, donor);
             unit.engine()

@@ -81,12 +81,14 @@ final class UnitFields {
                 unit.joint(),
                 unit.bosses(),
                 unit.parts(),
+                unit.output(),
                 unit.joinedInBay(),
                 engine);
     }
 
     /** All of it, by so much each time. */
-    static void moves(FieldsOf<JoinedUnit> of, Function<Pose, Job> moved) {
+    static void moves(FieldsOf<JoinedUnit> of, Function<Pose, Job> moved, Function<Boolean, Job> output) {
+        of.add(new Field.Yes("the output shaft is on it", of.value().hasOutput(), output::apply));
         of.add(new Field.Vector(
                 "shift all of it by",
                 Kind.LENGTH,
@@ -204,6 +206,7 @@ final class UnitFields {
                     Optional.empty(),
                     donor.bosses().stream().map(Boss::id).toList(),
                     donor.bodies().stream().map(Part::id).toList(),
+                    true,
                     false,
                     Optional.empty()));
         }
@@ -220,6 +223,7 @@ final class UnitFields {
                         Optional.empty(),
                         List.of(),
                         List.of(),
+                        false,
                         false,
                         Optional.empty())));
     }

@@ -136,6 +136,11 @@ final class JobReferences {
                     "donor.units",
                     "has " + first + " units that are " + UnitKind.FIRST_ENGINE.words() + ", must have exactly one");
         }
+        long outputs = units.stream().filter(JoinedUnit::hasOutput).count();
+        if (outputs > 1) {
+            throw new InvalidValue(
+                    "donor.units", "has " + outputs + " units with the donor's output shaft, must have one at most");
+        }
         Set<String> taken = new HashSet<>();
         for (int k = 0; k < units.size(); k++) {
             JoinedUnit unit = units.get(k);

@@ -124,6 +124,7 @@ class WayAndBoltsTest {
                 Optional.empty(),
                 List.of(),
                 List.of("D1"),
+                true,
                 false,
                 Optional.empty());
         JoinedUnit slim = new JoinedUnit(
@@ -136,6 +137,7 @@ class WayAndBoltsTest {
                 Optional.empty(),
                 List.of(),
                 List.of("D2"),
+                false,
                 true,
                 Optional.empty());
         Job pack = removable(job.withDonor(donor.withUnits(List.of(first, slim))), "D2");

@@ -27,7 +27,8 @@ class EnginesTest {
     private static JoinedUnit unit(String id, UnitKind kind, double x, Turn turn, Optional<UnitEngine> engine) {
         MassProperties mass = new MassProperties(20, new Vec3(x, 0, 0), Mat3.diagonal(0.2, 0.2, 0.2));
         ShaftLine shaft = new ShaftLine(new Vec3(x, 0.1, 0), Vec3.Y);
-        return new JoinedUnit(id, id, kind, mass, shaft, turn, Optional.empty(), List.of(), List.of(), false, engine);
+        return new JoinedUnit(
+                id, id, kind, mass, shaft, turn, Optional.empty(), List.of(), List.of(), false, false, engine);
     }
 
     /** Both cranks across, one ahead of the other. */

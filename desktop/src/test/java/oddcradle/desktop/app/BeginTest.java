@@ -703,6 +703,8 @@ class BeginTest extends WindowDriver {
         hand.enterInSheet("#card-rounded-bar-1-other-end", "190 -50 420");
         hand.open("output shaft");
         hand.enterInSheet("#card-middle", "0 225 140");
+        // The gearbox stands a little crooked on its spline, and its output with it.
+        hand.enterInSheet("#card-points", "-0.002 1 0");
         hand.pick("#card-turns-seen-from-outside", "anticlockwise");
         hand.add("a unit joined to it");
         hand.add("a unit joined to it");
@@ -713,6 +715,7 @@ class BeginTest extends WindowDriver {
         hand.deed("#card-its-parts-out-3");
         hand.deed("#card-its-parts-out-2");
         unit(hand, "27", "190 150 140");
+        hand.enterInSheet("#card-shaft-points", "0 1 0");
         hand.pick("#card-turns-seen-from-outside", "clockwise");
         hand.open("unit", "new unit");
         hand.enterInSheet("#card-called", "rear single");
@@ -720,6 +723,7 @@ class BeginTest extends WindowDriver {
         hand.pick("#card-its-bosses", "rear left", "rear right");
         hand.pick("#card-its-parts", "rear single");
         unit(hand, "27", "-190 150 140");
+        hand.enterInSheet("#card-shaft-points", "0 1 0");
         hand.pick("#card-turns-seen-from-outside", "clockwise");
         // A turn apart, so that the pair fires evenly.
         hand.enterInSheet("#card-comes-after-it-by-none-if-it-slips", "360");
@@ -728,6 +732,7 @@ class BeginTest extends WindowDriver {
         hand.pick("#card-is", "gearbox");
         hand.pick("#card-its-parts", "gearbox");
         unit(hand, "12", "0 225 140");
+        hand.deed("#card-the-output-shaft-is-on-it");
         hand.deed("#deed-join-it-to-another");
         hand.pick("#card-by", "splined");
         hand.enterInSheet("#card-there-its-own-shaft-ends-at", "190 150.4 140");
@@ -742,7 +747,6 @@ class BeginTest extends WindowDriver {
         hand.deed("#deed-add-up-the-units");
         hand.open("engine");
         hand.enterInSheet("#card-primary-ratio", "2.2");
-        // The gearbox stands a little crooked on its spline, and the program says so.
         assertThat(stops()).contains("donor.unit-line");
         hand.open("unit", "gearbox");
         hand.deed("#deed-bring-it-into-line");

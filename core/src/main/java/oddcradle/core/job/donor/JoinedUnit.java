@@ -17,6 +17,7 @@ import oddcradle.core.mechanics.MassProperties;
  * @param joint to another unit; empty for the one the others are joined to
  * @param bosses of the donor that are on it
  * @param parts of the donor, pipes too, that are on it
+ * @param output whether the donor's output shaft is on it, and goes where it goes
  * @param joinedInBay whether it goes into the machine by itself, and is joined there; on the bench else
  * @param engine empty where it is none, and for the first engine, which the donor itself describes
  */
@@ -31,6 +32,7 @@ public record JoinedUnit(
         Optional<UnitJoint> joint,
         List<String> bosses,
         List<String> parts,
+        Boolean output,
         Boolean joinedInBay,
         Optional<UnitEngine> engine)
         implements JoinedUnitBuilder.With {
@@ -44,6 +46,7 @@ public record JoinedUnit(
         joint = joint == null ? Optional.empty() : joint;
         bosses = bosses == null ? List.of() : List.copyOf(bosses);
         parts = parts == null ? List.of() : List.copyOf(parts);
+        output = output != null && output;
         joinedInBay = joinedInBay != null && joinedInBay;
         engine = engine == null ? Optional.empty() : engine;
         if (engine.isPresent() != (kind == UnitKind.ENGINE)) {
@@ -56,6 +59,10 @@ public record JoinedUnit(
         if (joint.filter(each -> each.to().equals(id)).isPresent()) {
             throw new InvalidValue("joint.to", "is \"" + id + "\", the unit itself; name the one it is joined to");
         }
+    }
+
+    public boolean hasOutput() {
+        return output;
     }
 
     public boolean isJoinedInBay() {

@@ -103,6 +103,7 @@ public final class Pack {
      */
     public static Donor moved(Donor donor, String unit, Pose by) {
         JoinedUnit moves = required(donor, unit);
+        Output output = donor.output();
         Predicate<String> boss = moves.bosses()::contains;
         Predicate<String> part = moves.parts()::contains;
         return donor.withBosses(donor.bosses().stream()
@@ -123,7 +124,18 @@ public final class Pack {
                                         each.corners().stream().map(by::place).toList())
                                 : each)
                         .toList())
+                .withOutput(
+                        moves.hasOutput()
+                                ? output.withPlace(by.place(output.centre()), by.turn(output.axis()))
+                                : output)
                 .withUnits(units(donor, moves, by));
+    }
+
+    /** The donor with its output shaft on this unit and no other; on none where it is not on it. */
+    public static Donor outputOn(Donor donor, String unit, boolean on) {
+        return donor.withUnits(donor.units().stream()
+                .map(each -> each.withOutput(on && each.id().equals(unit)))
+                .toList());
     }
 
     private static List<JoinedUnit> units(Donor donor, JoinedUnit moves, Pose by) {

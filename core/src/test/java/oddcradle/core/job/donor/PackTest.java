@@ -44,6 +44,7 @@ class PackTest {
                         Optional.empty(),
                         donor.bosses().stream().map(Boss::id).toList(),
                         List.of(),
+                        true,
                         false,
                         Optional.empty()),
                 new JoinedUnit(
@@ -56,6 +57,7 @@ class PackTest {
                         Optional.of(joint),
                         List.of(),
                         List.of(donor.parts().get(0).id()),
+                        false,
                         true,
                         Optional.of(engine))));
     }
@@ -133,6 +135,13 @@ class PackTest {
         assertThat(moved.bosses().get(0).position())
                 .isEqualTo(ALONE.donor().bosses().get(0).position().plus(by));
         assertThat(moved.parts()).isEqualTo(ALONE.donor().parts());
+        // The output shaft is on the front engine.
+        Vec3 output = ALONE.donor().output().centre();
+        assertThat(moved.output().centre()).isEqualTo(output.plus(by));
+        Donor other = Pack.outputOn(pair(1, UnitJoint.Kind.BELT_OR_CHAIN, rear()), "U2", true);
+        assertThat(Pack.moved(other, "U1", new Pose(Mat3.IDENTITY, by)).output().centre())
+                .isEqualTo(output);
+        assertThat(other.units().get(0).hasOutput()).isFalse();
     }
 
     @Test
@@ -147,6 +156,10 @@ class PackTest {
                         ALONE.withDonor(pair.withUnits(List.of(pair.units().get(0), rear.withBosses(bosses)))))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("on another unit");
+        assertThatThrownBy(() ->
+                        ALONE.withDonor(pair.withUnits(List.of(pair.units().get(0), rear.withOutput(true)))))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("one at most");
         assertThatThrownBy(() -> rear.withEngine(Optional.empty()))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("left out");

@@ -120,8 +120,14 @@ public final class WaysOut {
         return new WaysOut(examination).search(progress);
     }
 
-    /** What may come off: what the plan names; else the cradle's bolted tubes, pipes, and parts that come off for service. */
+    /** What may come off, without what comes out with its own unit: what the plan names; else the cradle's bolted tubes, pipes, and parts that come off for service. */
     private List<String> removable() {
+        Set<String> gone = new HashSet<>();
+        alone.keySet().forEach(unit -> gone.addAll(unit.parts()));
+        return allRemovable().stream().filter(id -> !gone.contains(id)).toList();
+    }
+
+    private List<String> allRemovable() {
         if (!job.plan().way().removable().isEmpty()) {
             return job.plan().way().removable();
         }

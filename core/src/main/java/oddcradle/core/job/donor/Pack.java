@@ -128,7 +128,14 @@ public final class Pack {
                         moves.hasOutput()
                                 ? output.withPlace(by.place(output.centre()), by.turn(output.axis()))
                                 : output)
+                .withEngine(moves.kind() == UnitKind.FIRST_ENGINE ? crankMoved(donor.engine(), by) : donor.engine())
                 .withUnits(units(donor, moves, by));
+    }
+
+    /** Where nobody has measured the crank's middle it follows from the shaft. */
+    private static Engine crankMoved(Engine engine, Pose by) {
+        return engine.withCrank(
+                engine.crank().map(crank -> crank.withCentre(crank.centre().map(by::place))));
     }
 
     /** The donor with its output shaft on this unit and no other; on none where it is not on it. */
@@ -144,6 +151,7 @@ public final class Pack {
             if (each.id().equals(moves.id())) {
                 units.add(each.withMass(each.mass().placed(by))
                         .withShaft(each.shaft().placed(by))
+                        .withEngine(each.engine().map(other -> other.withEngine(crankMoved(other.engine(), by))))
                         .withJoint(each.joint()
                                 .map(joint -> joint.withOwn(joint.own().placed(by)))));
             } else {

@@ -65,8 +65,4 @@ public record UnitJoint(String to, Kind kind, ShaftLine own, ShaftLine other) im
     public double offset() {
         return kind.isInLine() ? own.besides(other) : 0;
     }
-
-    public boolean isStraight() {
-        return angle() <= kind.mostAngle() && offset() <= kind.mostOffset();
-    }
 }

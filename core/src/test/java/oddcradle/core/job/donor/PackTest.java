@@ -9,6 +9,7 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import oddcradle.core.engine.CrankLayout;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.math.InvalidValue;
@@ -106,7 +107,6 @@ class PackTest {
         UnitJoint joint = straight.unit("U2").orElseThrow().joint().orElseThrow();
         assertThat(joint.angle()).isLessThan(1e-7);
         assertThat(joint.offset()).isLessThan(1e-9);
-        assertThat(joint.isStraight()).isTrue();
         Vec3 before = crooked.parts().get(0).solids().get(0).centre();
         Vec3 after = straight.parts().get(0).solids().get(0).centre();
         assertThat(after.distanceTo(joint.own().centre())).isCloseTo(before.distanceTo(own.centre()), within(1e-12));
@@ -142,6 +142,32 @@ class PackTest {
         assertThat(Pack.moved(other, "U1", new Pose(Mat3.IDENTITY, by)).output().centre())
                 .isEqualTo(output);
         assertThat(other.units().get(0).hasOutput()).isFalse();
+    }
+
+    /** The measured middle of a crank goes with its engine, the first one's and another's. */
+    @Test
+    void movedEngine_takesItsCrankAlong() {
+        Donor pair = pair(1, UnitJoint.Kind.BELT_OR_CHAIN, rear());
+        Engine measured = pair.engine()
+                .withCrank(Optional.of(CrankLayout.SINGLE.crank(0.07).withCentre(Optional.of(new Vec3(0.1, 0, 0)))));
+        JoinedUnit other = pair.unit("U2").orElseThrow();
+        Donor both = pair.withEngine(measured)
+                .withUnits(List.of(
+                        pair.units().get(0),
+                        other.withEngine(Optional.of(new UnitEngine(measured, 1, Optional.empty())))));
+        Pose up = new Pose(Mat3.IDENTITY, new Vec3(0, 0, 0.02));
+        Donor first = Pack.moved(both, "U1", up);
+        assertThat(middle(first.engine()).z()).isEqualTo(0.02);
+        assertThat(middle(first.units().get(1).engine().orElseThrow().engine()).z())
+                .isZero();
+        Donor second = Pack.moved(both, "U2", up);
+        assertThat(middle(second.engine()).z()).isZero();
+        assertThat(middle(second.units().get(1).engine().orElseThrow().engine()).z())
+                .isEqualTo(0.02);
+    }
+
+    private static Vec3 middle(Engine engine) {
+        return engine.crank().orElseThrow().centre().orElseThrow();
     }
 
     @Test

@@ -27,7 +27,7 @@ final class Floors {
                     "weigh"),
             List.of("job"),
             List.of("begin", "placement", "report"),
-            List.of("drawn", "removal", "structure"),
+            List.of("drawn", "naming", "removal", "structure"),
             List.of("card", "hardware"),
             List.of("step"),
             List.of("examine"),

@@ -10,7 +10,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oddcradle.core.card.Field.Column;
 import oddcradle.core.card.Field.Named;
@@ -28,6 +30,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.naming.Renaming;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.units.Kind;
 
@@ -80,7 +83,8 @@ final class CradleCards {
         for (int k = 0; k < cradle.nodes().size(); k++) {
             int at = k;
             Node node = cradle.nodes().get(k);
-            FieldsOf<Node> of = of(node, other -> cradle.withNodes(with(cradle.nodes(), at, other)));
+            FieldsOf<Node> of = of(node, other -> cradle.withNodes(with(cradle.nodes(), at, other)))
+                    .mark(node.id(), typed -> Renaming.ofNode(job, node.id(), typed));
             of.inner(Node::anchor, (each, anchor) -> new Node(each.id(), anchor), this::anchor);
             add("cradle node", node.id(), node.id(), of, anchored(node, at));
         }
@@ -145,7 +149,8 @@ final class CradleCards {
                     job, nodes, other -> job.withCradle(cradle.withMembers(with(cradle.members(), at, other))));
             List<Deed> deeds = new ArrayList<>(fields.deeds(tube));
             deeds.add(Deed.simplyAway(() -> new CradleEdit.RemoveTube(tube.id()).applyTo(job)));
-            add("cradle tube", tube.id(), tube.label(), fields.of(tube), deeds);
+            FieldsOf<Member> of = fields.of(tube).mark(tube.id(), typed -> Renaming.ofBody(job, tube.id(), typed));
+            add("cradle tube", tube.id(), tube.label(), of, deeds);
         }
     }
 
@@ -159,7 +164,8 @@ final class CradleCards {
                     .way("axis", Isolator::axis, Isolator::withAxis)
                     .inner(Isolator::element, Isolator::withElement, Elements::fields)
                     .measure("loss of its rubber", Kind.SHARE, Isolator::loss, Isolator::withLoss)
-                    .inner(Isolator::choices, Isolator::withChoices, CradleCards::choices);
+                    .inner(Isolator::choices, Isolator::withChoices, CradleCards::choices)
+                    .mark(mount.id(), typed -> Renaming.ofMount(job, mount.id(), typed));
             String label = job.donor().boss(mount.boss()).map(Boss::label).orElse(mount.boss());
             add("mount", mount.id(), label, of, List.of(Deed.simplyAway(() -> new CradleEdit.RemoveMount(mount.id())
                     .applyTo(job))));
@@ -219,6 +225,7 @@ final class CradleCards {
     }
 
     private void details() {
+        Set<String> marks = cradle.details().stream().map(Detail::id).collect(Collectors.toSet());
         for (int k = 0; k < cradle.details().size(); k++) {
             int at = k;
             Detail detail = cradle.details().get(k);
@@ -226,8 +233,10 @@ final class CradleCards {
                     "detail",
                     detail.id(),
                     DetailFields.kind(detail) + " " + detail.id(),
-                    new DetailFields(nodes, bosses, tubes)
-                            .of(detail, other -> job.withCradle(cradle.withDetails(with(cradle.details(), at, other)))),
+                    new DetailFields(nodes, bosses, tubes).of(detail, other -> {
+                        Renaming.requireFree("detail", detail.id(), other.id(), marks);
+                        return job.withCradle(cradle.withDetails(with(cradle.details(), at, other)));
+                    }),
                     List.of(Deed.simplyAway(() -> new CradleEdit.RemoveDetail(detail.id()).applyTo(job))));
         }
     }

@@ -9,6 +9,7 @@ import oddcradle.core.units.Kind;
 
 /** The fields of each kind of detail. */
 final class DetailFields {
+    private static final String MARK = FieldsOf.MARK;
     private static final String THICK = "thick";
     private static final String THREAD = "thread";
     private static final String BOSS = "at the boss";
@@ -48,6 +49,7 @@ final class DetailFields {
     FieldsOf<?> of(Detail detail, Function<Detail, Job> put) {
         if (detail instanceof Detail.Gusset gusset) {
             return new FieldsOf<>(gusset, put::apply)
+                    .words(MARK, Detail.Gusset::id, Detail.Gusset::withId)
                     .choice("at node", nodes, Detail.Gusset::node, Detail.Gusset::withNode)
                     .choice("one tube", tubes, Detail.Gusset::first, Detail.Gusset::withFirst)
                     .choice("other tube", tubes, Detail.Gusset::second, Detail.Gusset::withSecond)
@@ -56,11 +58,13 @@ final class DetailFields {
         }
         if (detail instanceof Detail.LandingPad pad) {
             return new FieldsOf<>(pad, put::apply)
+                    .words(MARK, Detail.LandingPad::id, Detail.LandingPad::withId)
                     .choice(BOSS, bosses, Detail.LandingPad::boss, Detail.LandingPad::withBoss)
                     .length("under the lug", Detail.LandingPad::below, Detail.LandingPad::withBelow);
         }
         if (detail instanceof Detail.ClampPad clamp) {
             return new FieldsOf<>(clamp, put::apply)
+                    .words(MARK, Detail.ClampPad::id, Detail.ClampPad::withId)
                     .choice("at node", nodes, Detail.ClampPad::node, Detail.ClampPad::withNode)
                     .length("along the tube", Detail.ClampPad::length, Detail.ClampPad::withLength)
                     .length(THICK, Detail.ClampPad::thickness, Detail.ClampPad::withThickness)
@@ -70,6 +74,7 @@ final class DetailFields {
         }
         if (detail instanceof Detail.ReliefNotch notch) {
             return new FieldsOf<>(notch, put::apply)
+                    .words(MARK, Detail.ReliefNotch::id, Detail.ReliefNotch::withId)
                     .choice("in the tube", tubes, Detail.ReliefNotch::member, Detail.ReliefNotch::withMember)
                     .measure("at, along it", Kind.SHARE, Detail.ReliefNotch::at, Detail.ReliefNotch::withAt)
                     .length("deep", Detail.ReliefNotch::depth, Detail.ReliefNotch::withDepth)
@@ -77,22 +82,26 @@ final class DetailFields {
         }
         if (detail instanceof Detail.Slide slide) {
             return new FieldsOf<>(slide, put::apply)
+                    .words(MARK, Detail.Slide::id, Detail.Slide::withId)
                     .several("nodes that slide", nodes, Detail.Slide::nodes, Detail.Slide::withNodes)
                     .way("slides", Detail.Slide::direction, Detail.Slide::withDirection)
                     .length("slots long", Detail.Slide::range, Detail.Slide::withRange)
                     .words(THREAD, Detail.Slide::thread, Detail.Slide::withThread);
         }
         if (detail instanceof Detail.AdapterPlate plate) {
-            return plate(new FieldsOf<>(plate, put::apply));
+            return plate(new FieldsOf<>(plate, put::apply)
+                    .words(MARK, Detail.AdapterPlate::id, Detail.AdapterPlate::withId));
         }
         if (detail instanceof Detail.Hub hub) {
             return new FieldsOf<>(hub, put::apply)
+                    .words(MARK, Detail.Hub::id, Detail.Hub::withId)
                     .length("shaft", Detail.Hub::shaft, Detail.Hub::withShaft)
                     .length("gripped over", Detail.Hub::length, Detail.Hub::withLength)
                     .measure("carries", Kind.TORQUE, Detail.Hub::torque, Detail.Hub::withTorque);
         }
         if (detail instanceof Detail.Clutch clutch) {
             return new FieldsOf<>(clutch, put::apply)
+                    .words(MARK, Detail.Clutch::id, Detail.Clutch::withId)
                     .length("lining outside", Detail.Clutch::outer, Detail.Clutch::withOuter)
                     .length("lining inside", Detail.Clutch::inner, Detail.Clutch::withInner)
                     .count("faces that rub", Detail.Clutch::faces, Detail.Clutch::withFaces)
@@ -101,6 +110,7 @@ final class DetailFields {
         }
         if (detail instanceof Detail.ReusedHanger hanger) {
             return new FieldsOf<>(hanger, put::apply)
+                    .words(MARK, Detail.ReusedHanger::id, Detail.ReusedHanger::withId)
                     .choice(BOSS, bosses, Detail.ReusedHanger::boss, Detail.ReusedHanger::withBoss)
                     .length("wide as it is", Detail.ReusedHanger::width, Detail.ReusedHanger::withWidth)
                     .length("cut from each side", Detail.ReusedHanger::off, Detail.ReusedHanger::withOff)
@@ -108,6 +118,7 @@ final class DetailFields {
                     .length("thinnest bush", Detail.ReusedHanger::bush, Detail.ReusedHanger::withBush);
         }
         return new FieldsOf<>((Detail.FoldedPlate) detail, put::apply)
+                .words(MARK, Detail.FoldedPlate::id, Detail.FoldedPlate::withId)
                 .choice(BOSS, bosses, Detail.FoldedPlate::boss, Detail.FoldedPlate::withBoss)
                 .length("wide", Detail.FoldedPlate::width, Detail.FoldedPlate::withWidth)
                 .length(THICK, Detail.FoldedPlate::thickness, Detail.FoldedPlate::withThickness)

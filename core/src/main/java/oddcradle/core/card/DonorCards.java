@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import oddcradle.core.card.Field.Column;
@@ -44,6 +45,7 @@ import oddcradle.core.job.donor.UnitKind;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.naming.Renaming;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.units.Kind;
@@ -54,17 +56,42 @@ final class DonorCards {
     private final Donor donor;
     private final Function<Donor, Job> put;
     private final String owner;
+    private final Whole whole;
     private final List<Card> cards = new ArrayList<>();
 
-    private DonorCards(Donor donor, Function<Donor, Job> put, String owner) {
+    private DonorCards(Donor donor, Function<Donor, Job> put, String owner, Whole whole) {
         this.donor = donor;
         this.put = put;
         this.owner = owner;
+        this.whole = whole;
+    }
+
+    /** What changes more of the job than the donor, where the donor is in the seat. */
+    private record Whole(
+            Function<String, Removal> partAway,
+            Function<String, Removal> bossAway,
+            BiFunction<String, String, Job> bodyMark,
+            BiFunction<String, String, Job> bossMark) {
+        static Whole of(Job job) {
+            return new Whole(
+                    part -> Removal.ofPart(job, part),
+                    boss -> Removal.ofBoss(job, boss),
+                    (from, to) -> Renaming.ofBody(job, from, to),
+                    (from, to) -> Renaming.ofBoss(job, from, to));
+        }
+
+        static Whole alone(Donor donor, Function<Donor, Job> put) {
+            return new Whole(
+                    part -> new Removal(put.apply(withoutPart(donor, part)), List.of()),
+                    boss -> new Removal(put.apply(withoutBoss(donor, boss)), List.of()),
+                    (from, to) -> put.apply(Renaming.ofBody(donor, from, to)),
+                    (from, to) -> put.apply(Renaming.ofBoss(donor, from, to)));
+        }
     }
 
     static List<Card> seated(Job job) {
-        DonorCards of = new DonorCards(job.donor(), job::withDonor, "");
-        of.all(List.of(), part -> Removal.ofPart(job, part), boss -> Removal.ofBoss(job, boss));
+        DonorCards of = new DonorCards(job.donor(), job::withDonor, "", Whole.of(job));
+        of.all(List.of());
         return of.cards;
     }
 
@@ -73,23 +100,21 @@ final class DonorCards {
         List<Donor> all = job.candidates();
         for (int k = 0; k < all.size(); k++) {
             int at = k;
-            Donor donor = all.get(k);
-            DonorCards of = new DonorCards(
-                    donor, other -> job.withCandidates(with(all, at, other)), "candidate " + (k + 1) + ", ");
-            of.all(
-                    List.of(Deed.simplyAway(() -> job.withCandidates(without(all, at)))),
-                    part -> new Removal(of.put.apply(of.withoutPart(part)), List.of()),
-                    boss -> new Removal(
-                            of.put.apply(Pack.pruned(donor.withBosses(donor.bosses().stream()
-                                    .filter(each -> !each.id().equals(boss))
-                                    .toList()))),
-                            List.of()));
+            Function<Donor, Job> put = other -> job.withCandidates(with(all, at, other));
+            DonorCards of =
+                    new DonorCards(all.get(k), put, "candidate " + (k + 1) + ", ", Whole.alone(all.get(k), put));
+            of.all(List.of(Deed.simplyAway(() -> job.withCandidates(without(all, at)))));
             cards.addAll(of.cards);
         }
         return cards;
     }
 
-    private Donor withoutPart(String part) {
+    private static Donor withoutBoss(Donor donor, String boss) {
+        return Pack.pruned(donor.withBosses(
+                donor.bosses().stream().filter(each -> !each.id().equals(boss)).toList()));
+    }
+
+    private static Donor withoutPart(Donor donor, String part) {
         return Pack.pruned(donor.withParts(donor.parts().stream()
                         .filter(each -> !each.id().equals(part))
                         .toList())
@@ -98,14 +123,14 @@ final class DonorCards {
                         .toList()));
     }
 
-    private void all(List<Deed> deeds, Function<String, Removal> partAway, Function<String, Removal> bossAway) {
+    private void all(List<Deed> deeds) {
         engine(deeds);
         units();
         shape();
         mass();
         output();
-        bosses(bossAway);
-        parts(partAway);
+        bosses();
+        parts();
         pipes();
         services();
         weighings();
@@ -366,7 +391,7 @@ final class DonorCards {
         add("output shaft", "", "", of, List.of());
     }
 
-    private void bosses(Function<String, Removal> away) {
+    private void bosses() {
         for (int k = 0; k < donor.bosses().size(); k++) {
             int at = k;
             Boss boss = donor.bosses().get(k);
@@ -380,7 +405,8 @@ final class DonorCards {
                             .length("usable depth, 0 unknown", BossHole::depth, BossHole::withDepth)
                             .words("behind it", BossHole::behind, BossHole::withBehind)
                             .yes("goes right through", BossHole::through, BossHole::withThrough)
-                            .shelf(Shelf.THREADS, (each, row) -> each.withThread(row.name())));
+                            .shelf(Shelf.THREADS, (each, row) -> each.withThread(row.name())))
+                    .mark(boss.id(), typed -> whole.bossMark.apply(boss.id(), typed));
             Deed twin = deed(
                     Twins.WORDS,
                     () -> donor.withBosses(plus(
@@ -396,11 +422,11 @@ final class DonorCards {
                                     Twins.of(boss.axis()),
                                     boss.bore(),
                                     boss.hole()))));
-            add("boss", boss.id(), boss.label(), of, List.of(twin, Deed.away(() -> away.apply(boss.id()))));
+            add("boss", boss.id(), boss.label(), of, List.of(twin, Deed.away(() -> whole.bossAway.apply(boss.id()))));
         }
     }
 
-    private void parts(Function<String, Removal> away) {
+    private void parts() {
         for (int k = 0; k < donor.parts().size(); k++) {
             int at = k;
             Part part = donor.parts().get(k);
@@ -408,6 +434,7 @@ final class DonorCards {
                     .words("called", Part::label, Part::withLabel)
                     .one("is", Category.values(), Category::word, Part::category, Part::withCategory);
             Shapes.fields(of, Part::solids, Part::withSolids);
+            of.mark(part.id(), typed -> whole.bodyMark.apply(part.id(), typed));
             List<Deed> deeds = new ArrayList<>(Shapes.deeds(
                     part.solids(),
                     solids -> put.apply(donor.withParts(with(donor.parts(), at, part.withSolids(solids))))));
@@ -417,7 +444,7 @@ final class DonorCards {
                             donor.parts(),
                             new Part(
                                     freePart(), Twins.name(part.label()), part.category(), Twins.of(part.solids()))))));
-            deeds.add(Deed.away(() -> away.apply(part.id())));
+            deeds.add(Deed.away(() -> whole.partAway.apply(part.id())));
             add("part", part.id(), part.label(), of, deeds);
         }
     }
@@ -431,7 +458,8 @@ final class DonorCards {
                     .one("is", Category.values(), Category::word, Pipe::category, Pipe::withCategory)
                     .places("corners", Pipe::corners, Pipe::withCorners)
                     .length("bend radius", Pipe::bendRadius, Pipe::withBendRadius)
-                    .length("diameter", Pipe::diameter, Pipe::withDiameter);
+                    .length("diameter", Pipe::diameter, Pipe::withDiameter)
+                    .mark(pipe.id(), typed -> whole.bodyMark.apply(pipe.id(), typed));
             List<Service> kept = donor.services().stream()
                     .filter(each -> !each.part().equals(pipe.id()))
                     .toList();

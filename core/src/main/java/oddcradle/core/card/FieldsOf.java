@@ -20,6 +20,9 @@ import oddcradle.core.units.Quantity;
 
 /** Gathers the fields of a value that sits somewhere in a job. */
 final class FieldsOf<T> {
+    /** The short name that is written on the piece. */
+    static final String MARK = "mark";
+
     private final T value;
     private final Function<T, Job> put;
     private final List<Field> fields;
@@ -41,6 +44,12 @@ final class FieldsOf<T> {
 
     FieldsOf<T> words(String name, Function<T, String> get, BiFunction<T, String, T> with) {
         fields.add(new Field.Words(name, get.apply(value), typed -> put.apply(with.apply(value, typed.strip()))));
+        return this;
+    }
+
+    /** Its mark, which changes wherever the thing is named. */
+    FieldsOf<T> mark(String now, Function<String, Job> renamed) {
+        fields.add(new Field.Words(MARK, now, typed -> renamed.apply(typed.strip())));
         return this;
     }
 

@@ -15,7 +15,6 @@ import oddcradle.core.begin.MachineFamily;
 import oddcradle.core.begin.Replanned;
 import oddcradle.core.card.Field.Named;
 import oddcradle.core.drawn.DrawnFrame;
-import oddcradle.core.drawn.NodeName;
 import oddcradle.core.drawn.TubePieces;
 import oddcradle.core.finding.Step;
 import oddcradle.core.frame.Fixity;
@@ -37,6 +36,7 @@ import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
+import oddcradle.core.naming.Renaming;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -130,7 +130,7 @@ final class HostCards {
             int at = k;
             Node node = host.nodes().get(k);
             FieldsOf<Node> of = of(node, other -> host.withNodes(with(host.nodes(), at, other)));
-            of.add(new Field.Words("called", node.id(), typed -> NodeName.renamed(job, node.id(), typed.strip())));
+            of.mark(node.id(), typed -> Renaming.ofNode(job, node.id(), typed));
             of.place(
                     "place",
                     each -> ((Anchor.At) each.anchor()).point(),
@@ -146,6 +146,7 @@ final class HostCards {
             TubeFields fields = new TubeFields(
                     job, nodes, other -> job.withHost(host.withMembers(with(host.members(), at, other))));
             FieldsOf<Member> of = fields.of(tube);
+            of.mark(tube.id(), typed -> Renaming.ofBody(job, tube.id(), typed));
             of.add(copies(tube));
             List<Deed> deeds = new ArrayList<>(fields.deeds(tube));
             deeds.addAll(pieces(tube));
@@ -278,6 +279,7 @@ final class HostCards {
                     .one("is", Category.values(), Category::word, KeepOut::category, KeepOut::withCategory);
             Shapes.fields(of, KeepOut::solids, KeepOut::withSolids);
             of.each(KeepOut::motions, KeepOut::withMotions, HostCards::motion);
+            of.mark(keepOut.id(), typed -> Renaming.ofBody(job, keepOut.id(), typed));
             List<Deed> deeds =
                     new ArrayList<>(Shapes.deeds(keepOut.solids(), solids -> put.apply(keepOut.withSolids(solids))));
             deeds.add(Deed.of(

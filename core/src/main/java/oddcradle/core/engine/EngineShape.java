@@ -41,6 +41,10 @@ public record EngineShape(
         double bank,
         double coverReach)
         implements EngineShapeBuilder.With {
+    /** A single of some 400 cc with its gearbox; common practice. */
+    public static final EngineShape USUAL =
+            new EngineShape(EngineLayout.SINGLE, true, 0.14, 0.26, 0.18, 0.11, 0.12, 0.38, 0.1, 0.12, 0.16, 0, 0, 0.05);
+
     /** One of the lengths and angles, by the words a builder measures it under. */
     public enum Dimension {
         CASE_AHEAD("case ahead of crank", Kind.LENGTH, EngineShape::caseAhead),

@@ -56,6 +56,14 @@ public record Survey(
         }
     }
 
+    /** A point by its mark and its name; what names none stays as it is. */
+    public String named(String point) {
+        return point(point)
+                .filter(each -> !each.label().contains(point))
+                .map(each -> point + " " + each.label())
+                .orElse(point);
+    }
+
     public Optional<SurveyPoint> point(String id) {
         return points.stream().filter(each -> each.id().equals(id)).findFirst();
     }

@@ -183,6 +183,7 @@ public final class MainWindow {
                 desk.pickingProperty().set(Optional.empty());
                 desk.nodeWantedProperty().set(Optional.empty());
                 desk.thingWantedProperty().set(Optional.empty());
+                desk.pipeDrawnProperty().set(Optional.empty());
             }
         });
         // A text field keeps these keys to itself even where nothing has been typed.

@@ -26,7 +26,6 @@ import oddcradle.core.begin.MachineFamily;
 import oddcradle.core.begin.NewJob;
 import oddcradle.core.begin.PlannedMachine;
 import oddcradle.core.drive.LineEnd;
-import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Cycle;
 import oddcradle.core.job.host.HostPlan;
@@ -38,6 +37,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Draft;
+import oddcradle.desktop.slate.LayoutBox;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.slate.WordField;
@@ -54,6 +54,7 @@ final class FloorPage extends BorderPane {
     private final VBox answer = new VBox(4);
     private final List<Runnable> refreshing = new ArrayList<>();
     private HostPlan plan;
+    private final Palette palette;
     private EngineBox engine;
     private String name;
     private Optional<FloorMeasure> pointedOut = Optional.empty();
@@ -65,6 +66,7 @@ final class FloorPage extends BorderPane {
             Room room,
             Consumer<Job> begin,
             Runnable back) {
+        this.palette = palette;
         this.units = units;
         this.family = family;
         this.room = room;
@@ -138,10 +140,8 @@ final class FloorPage extends BorderPane {
         body.getChildren().add(called);
         body.getChildren()
                 .add(choice(
-                        "engine-layout",
+                        new LayoutBox("engine-layout", palette),
                         "layout",
-                        List.of(EngineLayout.values()),
-                        EngineLayout::words,
                         engine.layout(),
                         layout -> engine = engine.withLayout(layout)));
         body.getChildren()
@@ -236,13 +236,17 @@ final class FloorPage extends BorderPane {
 
     private <T> HBox choice(
             String id, String label, List<T> values, Function<T, String> word, T first, Consumer<T> taken) {
-        Label named = new Label(label);
-        named.getStyleClass().add("name");
         ComboBox<T> choice = new ComboBox<>();
         choice.setId(id);
         choice.setAccessibleText(label);
         choice.getItems().setAll(values);
         choice.setConverter(new Words<>(values, word));
+        return choice(choice, label, first, taken);
+    }
+
+    private <T> HBox choice(ComboBox<T> choice, String label, T first, Consumer<T> taken) {
+        Label named = new Label(label);
+        named.getStyleClass().add("name");
         choice.setValue(first);
         choice.setOnAction(chosen -> {
             taken.accept(choice.getValue());

@@ -34,7 +34,7 @@ public final class SectionPicker {
         sections.setPrefWidth(328);
         tubes.setOnAction(choice -> {
             if (!showing && tubes.getValue() != null) {
-                desk.selectionProperty().set(Optional.of(idOf(tubes.getValue())));
+                desk.selectionProperty().set(Optional.of(tubes.getValue()));
             }
         });
         sections.setOnAction(choice -> chooseSection());
@@ -47,12 +47,8 @@ public final class SectionPicker {
         refreshers.accept(this::refresh);
     }
 
-    private static String idOf(String entry) {
-        return entry.substring(0, entry.indexOf("  "));
-    }
-
-    private static String entry(Member tube) {
-        return tube.id() + "  " + tube.label();
+    private String named(String tube) {
+        return desk.session().job().member(tube).map(Member::named).orElse(tube);
     }
 
     private List<Member> members() {
@@ -63,14 +59,15 @@ public final class SectionPicker {
 
     private void refresh() {
         showing = true;
-        List<String> entries = members().stream().map(SectionPicker::entry).toList();
+        List<String> entries = members().stream().map(Member::id).toList();
+        tubes.setConverter(new Words<>(entries, this::named));
         if (!tubes.getItems().equals(entries)) {
             tubes.getItems().setAll(entries);
         }
         Optional<Member> tube = desk.selectionProperty()
                 .get()
                 .flatMap(id -> desk.session().job().member(id));
-        tubes.setValue(tube.map(SectionPicker::entry).orElse(null));
+        tubes.setValue(tube.map(Member::id).orElse(null));
         if (tube.isEmpty()) {
             sections.getItems().clear();
         }
@@ -100,7 +97,7 @@ public final class SectionPicker {
         if (showing || sections.getValue() == null || tubes.getValue() == null) {
             return;
         }
-        String tube = idOf(tubes.getValue());
+        String tube = tubes.getValue();
         stock().stream()
                 .filter(stock -> stock.in(desk.units()).equals(sections.getValue()))
                 .findFirst()

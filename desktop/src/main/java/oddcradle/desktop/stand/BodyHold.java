@@ -24,6 +24,8 @@ final class BodyHold implements Hold {
     private Vec3 at = Vec3.ZERO;
     private String body = "";
     private boolean pulling;
+    /** How far along the only way it goes, or forward, left and up of where it goes. */
+    private final TypedLengths typed = new TypedLengths();
 
     BodyHold(Desk desk) {
         this.desk = desk;
@@ -59,6 +61,7 @@ final class BodyHold implements Hold {
             at = taken.at();
             body = desk.selectionProperty().get().orElseThrow();
             pulling = false;
+            typed.clear();
         });
         return handle.isPresent();
     }
@@ -72,9 +75,12 @@ final class BodyHold implements Hold {
         at = at.plus(by);
         Handles.Handle taken = handle.orElseThrow();
         Vec3 to = taken.along()
-                .map(along ->
-                        taken.at().along(along, rounded(at.minus(taken.at()).dot(along))))
-                .orElseGet(() -> new Vec3(rounded(at.x()), rounded(at.y()), rounded(at.z())));
+                .map(along -> taken.at()
+                        .along(
+                                along,
+                                typed.one(desk.units())
+                                        .orElse(rounded(at.minus(taken.at()).dot(along)))))
+                .orElseGet(() -> typed.over(new Vec3(rounded(at.x()), rounded(at.y()), rounded(at.z())), desk.units()));
         try {
             String label = desk.session().job().label(body).orElse(body);
             desk.session().apply(new ReplaceJob(taken.pulled().apply(to), "pull the " + label));
@@ -85,8 +91,20 @@ final class BodyHold implements Hold {
         show(taken, to, done);
         if (done) {
             pulling = false;
+            handle = Optional.empty();
+            typed.clear();
             desk.session().letGo();
         }
+    }
+
+    @Override
+    public boolean types(String letter) {
+        if (handle.isEmpty()) {
+            return false;
+        }
+        typed.type(letter);
+        pulled(Vec3.ZERO, false);
+        return true;
     }
 
     private void show(Handles.Handle taken, Vec3 to, boolean done) {

@@ -2,6 +2,7 @@ package oddcradle.desktop.stand;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -68,6 +69,7 @@ final class DrawnView extends Pane {
             holding = false;
         });
         setOnMouseClicked(this::click);
+        setOnMouseMoved(event -> clicks.pointed(place(event)));
         setOnScroll(wheel -> {
             zoom = Math.max(0.2, Math.min(40, zoom * Math.pow(1.0012, wheel.getDeltaY())));
             draw();
@@ -168,7 +170,23 @@ final class DrawnView extends Pane {
     }
 
     private void click(MouseEvent event) {
-        clicks.click(event, at(event), pressed.distance(event.getX(), event.getY()));
+        clicks.click(event, at(event), place(event), pressed.distance(event.getX(), event.getY()));
+    }
+
+    private PartClicks.PlaceUnder place(MouseEvent event) {
+        return new PartClicks.PlaceUnder() {
+            @Override
+            public Vec3 beside(Vec3 place) {
+                Point2D seen = onScreen(place);
+                return place.along(view.right(), (event.getX() - seen.getX()) / pixelsPerMetre)
+                        .along(view.up(), (seen.getY() - event.getY()) / pixelsPerMetre);
+            }
+
+            @Override
+            public Optional<Vec3> onBody() {
+                return Optional.empty();
+            }
+        };
     }
 
     /** What is drawn last where the mouse is; one sees through keep-outs, so they come after all else. Empty where nothing is. */

@@ -4,17 +4,15 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 import javafx.geometry.Point2D;
 import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Member;
-import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.store.Desk;
@@ -30,9 +28,6 @@ final class FrameHold implements Hold {
 
     private static final double ROUND = 0.001;
 
-    /** What a length is typed with: digits, fractions and units. */
-    private static final Pattern LENGTH = Pattern.compile("[0-9a-z./\" -]");
-
     private final Desk desk;
     private Function<Vec3, Point2D> screen = at -> null;
     private Optional<String> node = Optional.empty();
@@ -40,8 +35,8 @@ final class FrameHold implements Hold {
     private Vec3 from = Vec3.ZERO;
     private Vec3 at = Vec3.ZERO;
     private boolean pulling;
-    /** The length of the tube being drawn, as far as it is typed. */
-    private String typed = "";
+    /** The length of the tube being drawn, or forward, left and up of the node being moved. */
+    private final TypedLengths typed = new TypedLengths();
 
     FrameHold(Desk desk) {
         this.desk = desk;
@@ -85,7 +80,7 @@ final class FrameHold implements Hold {
         from = place;
         at = place;
         pulling = false;
-        typed = "";
+        typed.clear();
     }
 
     private Vec3 place(TubeEnd end) {
@@ -143,41 +138,26 @@ final class FrameHold implements Hold {
         }
     }
 
-    /**
-     * Takes what is typed while a tube is drawn: its length, over the one that the hand makes.
-     *
-     * @param letter one character; a backspace takes the last one back
-     * @return whether a tube is being drawn
-     */
-    boolean types(String letter) {
-        if (begun.isEmpty() || desk.sketchProperty().get().isEmpty()) {
+    @Override
+    public boolean types(String letter) {
+        if (begun.isEmpty() && node.isEmpty()) {
             return false;
         }
-        typed = letter.equals("\b")
-                ? typed.substring(0, Math.max(0, typed.length() - 1))
-                : LENGTH.matcher(letter).matches() ? typed + letter : typed;
-        draw(false);
+        typed.type(letter);
+        pulled(Vec3.ZERO, false);
         return true;
     }
 
     private void draw(boolean done) {
-        TubeEnd end = typedLength().map(this::endAt).orElseGet(this::end);
+        OptionalDouble length = typed.one(desk.units());
+        TubeEnd end = length.isPresent() && length.getAsDouble() > 0 ? endAt(length.getAsDouble()) : end();
         Vec3 to = place(end);
         desk.sketchProperty().set(done ? Optional.empty() : Optional.of(new Desk.Sketch(from, to, words(end, to))));
         if (done) {
-            typed = "";
-            desk.drawTube(begun.orElseThrow(), end);
-        }
-    }
-
-    private Optional<Double> typedLength() {
-        try {
-            return typed.isBlank()
-                    ? Optional.empty()
-                    : Optional.of(Entry.read(typed, Kind.LENGTH, desk.units()).si())
-                            .filter(length -> length > 0);
-        } catch (InvalidValue halfTyped) {
-            return Optional.empty();
+            typed.clear();
+            TubeEnd begins = begun.orElseThrow();
+            begun = Optional.empty();
+            desk.drawTube(begins, end);
         }
     }
 
@@ -276,7 +256,7 @@ final class FrameHold implements Hold {
             pulling = true;
             desk.session().takeInHand();
         }
-        desk.moveHostNode(node.orElseThrow(), rounded(at));
+        desk.moveHostNode(node.orElseThrow(), typed.over(rounded(at), desk.units()));
         Vec3 now = host().places().get(node.get());
         desk.sketchProperty()
                 .set(
@@ -286,13 +266,15 @@ final class FrameHold implements Hold {
                                         now,
                                         now,
                                         Phrase.of(
-                                                "{} forward {}, left {}, up {}",
+                                                "{} forward {}, left {}, up {}" + (typed.isEmpty() ? "" : ", as typed"),
                                                 node.get(),
                                                 new Quantity(now.x(), Kind.LENGTH),
                                                 new Quantity(now.y(), Kind.LENGTH),
                                                 new Quantity(now.z(), Kind.LENGTH)))));
         if (done) {
             pulling = false;
+            node = Optional.empty();
+            typed.clear();
             desk.session().letGo();
         }
     }

@@ -19,6 +19,16 @@ interface Hold {
      */
     void pulled(Vec3 by, boolean done);
 
+    /**
+     * Takes what is typed while something is held.
+     *
+     * @param letter one character
+     * @return whether it means anything to what is held
+     */
+    default boolean types(String letter) {
+        return false;
+    }
+
     /** The first of some that takes what is under the mouse. */
     static Hold firstOf(Hold... holds) {
         return new Hold() {
@@ -38,6 +48,11 @@ interface Hold {
             @Override
             public void pulled(Vec3 by, boolean done) {
                 taken.pulled(by, done);
+            }
+
+            @Override
+            public boolean types(String letter) {
+                return taken.types(letter);
             }
         };
     }

@@ -28,6 +28,11 @@ final class PartMenu {
         items.add(name);
         items.add(item("menu-change", "Change it", () -> desk.edit(part)));
         items.add(item("menu-nearer", "Come nearer", () -> nearer.accept(part)));
+        if (desk.session().job().donor().pipes().stream()
+                .anyMatch(pipe -> pipe.id().equals(part))) {
+            items.add(item("menu-draw-on", "Draw it on from its end", () -> desk.pipeDrawnProperty()
+                    .set(Optional.of(Desk.PipeDrawn.on(part)))));
+        }
         items.add(new SeparatorMenuItem());
         for (Deed deed : card.deeds()) {
             items.add(item(deed.away() ? "menu-away" : "", deed.words(), () -> desk.take(deed, card.words())));

@@ -125,6 +125,7 @@ final class ShadedView extends Pane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnMouseClicked(this::click);
+        setOnMouseMoved(event -> clicks.pointed(place(event)));
         setOnScroll(wheel -> {
             turnedByHand = true;
             look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY())));
@@ -382,7 +383,7 @@ final class ShadedView extends Pane {
         Point2D by = now.subtract(last);
         last = now;
         if (held > 0) {
-            double metresPerPixel = 2 * held * Math.tan(Camera.FIELD_OF_VIEW / 2) / getHeight();
+            double metresPerPixel = metresPerPixel(held);
             Mat3 axes = camera.axes();
             hold.pulled(
                     axes.column(0)
@@ -406,7 +407,33 @@ final class ShadedView extends Pane {
             pickedOnScan.accept(new Vec3(at.getX(), at.getY(), at.getZ()));
         }
         String part = hit != null && hit.getUserData() instanceof String id ? id : "";
-        clicks.click(event, part, moved);
+        clicks.click(event, part, place(event), moved);
+    }
+
+    private PartClicks.PlaceUnder place(MouseEvent event) {
+        return new PartClicks.PlaceUnder() {
+            @Override
+            public Vec3 beside(Vec3 place) {
+                Vec3 seen = camera.project(place, getWidth(), getHeight());
+                double metresPerPixel = metresPerPixel(seen.z());
+                Mat3 axes = camera.axes();
+                return place.along(axes.column(0), (event.getX() - seen.x()) * metresPerPixel)
+                        .along(axes.column(1), (event.getY() - seen.y()) * metresPerPixel);
+            }
+
+            @Override
+            public Optional<Vec3> onBody() {
+                Node hit = event.getPickResult().getIntersectedNode();
+                Point3D at = event.getPickResult().getIntersectedPoint();
+                return hit != null && hit.getUserData() instanceof String
+                        ? Optional.of(new Vec3(at.getX(), at.getY(), at.getZ()))
+                        : Optional.empty();
+            }
+        };
+    }
+
+    private double metresPerPixel(double depth) {
+        return 2 * depth * Math.tan(Camera.FIELD_OF_VIEW / 2) / getHeight();
     }
 
     /** Shows the donor on its way, without what has come off; back in its seat where {@code way} is empty. */

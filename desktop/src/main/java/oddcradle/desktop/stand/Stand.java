@@ -75,12 +75,14 @@ public final class Stand extends BorderPane {
     private final Label hint = new Label();
     private final ToggleGroup sides = new ToggleGroup();
     private final ContextMenu menu = new ContextMenu();
+    private final PipeDrawing pipeDrawing;
     private Side side;
     private String framed = "";
 
     public Stand(Desk desk, Palette palette) {
         this.desk = desk;
         this.palette = palette;
+        this.pipeDrawing = new PipeDrawing(desk);
         PartClicks clicks = new Clicks();
         this.shaded = Platform.isSupported(ConditionalFeature.SCENE3D)
                 ? Optional.of(new ShadedView(clicks, desk::pickOnScan))
@@ -102,17 +104,18 @@ public final class Stand extends BorderPane {
             hint();
         });
         desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
-        FrameHold frameHold = new FrameHold(desk);
+        Hold hold = Hold.firstOf(new FrameHold(desk), new BodyHold(desk), new StandHold(desk));
         addEventHandler(KeyEvent.KEY_TYPED, typed -> {
-            if (frameHold.types(typed.getCharacter())) {
+            // Only what is in the hand is sketched; a letter else names a side to stand at.
+            if (desk.sketchProperty().get().isPresent() && hold.types(typed.getCharacter())) {
                 typed.consume();
             }
         });
-        Hold hold = Hold.firstOf(frameHold, new BodyHold(desk), new StandHold(desk));
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
         desk.nodeWantedProperty().addListener(change -> refresh());
         desk.thingWantedProperty().addListener(change -> hint());
+        desk.pipeDrawnProperty().addListener(change -> hint());
         shaded.ifPresent(view -> view.holdBy(hold));
         List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
@@ -230,6 +233,16 @@ public final class Stand extends BorderPane {
         }
 
         @Override
+        public boolean placed(PlaceUnder place) {
+            return pipeDrawing.placed(place);
+        }
+
+        @Override
+        public void pointed(PlaceUnder place) {
+            pipeDrawing.pointed(place);
+        }
+
+        @Override
         public void opened(String part) {
             desk.edit(part);
         }
@@ -305,6 +318,10 @@ public final class Stand extends BorderPane {
             hint.setText("Click the thing in the stand. Esc: not now.");
             return;
         }
+        if (desk.pipeDrawnProperty().get().isPresent()) {
+            hint.setText(pipeDrawing.hint());
+            return;
+        }
         hint.setText(desk.pickingProperty()
                 .get()
                 .map(wanted -> "Click " + wanted.what() + " on the scan, in the three-quarter view. Esc: not now.")
@@ -335,7 +352,7 @@ public final class Stand extends BorderPane {
                         ? "Click the node. Esc: not now."
                         : desk.drawingProperty().get()
                                 ? "Press on a node or a tube, let go on another or anywhere: a tube; type its length meanwhile · drag beside the frame turns"
-                                : "Click picks, double click changes, right click offers more · drag a picked tube by its end · drag turns, wheel nears";
+                                : "Click picks, double click changes, right click offers more · drag a picked tube by its end, type its place meanwhile · drag turns";
             case CRADLE ->
                 "Click picks, double click changes, right click offers more · pull a tube by its end · drag turns, wheel nears";
             case DONOR ->

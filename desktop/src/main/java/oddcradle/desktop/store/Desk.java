@@ -23,6 +23,7 @@ import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.catalog.Shelves;
 import oddcradle.core.drawn.DrawnFrame;
+import oddcradle.core.drawn.DrawnPipe;
 import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
@@ -91,6 +92,9 @@ public final class Desk {
     /** Gets the thing that is clicked next; empty while none is asked for. */
     private final ObjectProperty<Optional<Consumer<String>>> thingWanted = new SimpleObjectProperty<>(Optional.empty());
 
+    /** The pipe that clicks in the stand draw on; empty while they draw none. */
+    private final ObjectProperty<Optional<PipeDrawn>> pipeDrawn = new SimpleObjectProperty<>(Optional.empty());
+
     /** What a hand is drawing or moving just now. */
     private final ObjectProperty<Optional<Sketch>> sketch = new SimpleObjectProperty<>(Optional.empty());
 
@@ -127,6 +131,7 @@ public final class Desk {
         sketch.set(Optional.empty());
         nodeWanted.set(Optional.empty());
         thingWanted.set(Optional.empty());
+        pipeDrawn.set(Optional.empty());
         drawing.set(false);
         onTheWay.set(Optional.empty());
         complaint.set("");
@@ -385,6 +390,51 @@ public final class Desk {
 
     public ObjectProperty<Optional<Consumer<String>>> nodeWantedProperty() {
         return nodeWanted;
+    }
+
+    /**
+     * A pipe that is being drawn.
+     *
+     * @param pipe its mark; empty before it has two corners
+     * @param begun its first corner while it is the only one, host axes, m
+     */
+    public record PipeDrawn(Optional<String> pipe, Optional<Vec3> begun) {
+        public static final PipeDrawn NEW = new PipeDrawn(Optional.empty(), Optional.empty());
+
+        public static PipeDrawn on(String pipe) {
+            return new PipeDrawn(Optional.of(pipe), Optional.empty());
+        }
+
+        static PipeDrawn from(Vec3 first) {
+            return new PipeDrawn(Optional.empty(), Optional.of(first));
+        }
+    }
+
+    public ObjectProperty<Optional<PipeDrawn>> pipeDrawnProperty() {
+        return pipeDrawn;
+    }
+
+    /** The next corner of the pipe that is being drawn, host axes, m; one that leaves no room for a bend is refused with a message. */
+    public void pipeCorner(Vec3 at) {
+        PipeDrawn drawn = pipeDrawn.get().orElseThrow();
+        if (drawn.pipe().isEmpty() && drawn.begun().isEmpty()) {
+            pipeDrawn.set(Optional.of(PipeDrawn.from(at)));
+            return;
+        }
+        try {
+            Job job = session.job();
+            DrawnPipe.Drawn more = drawn.pipe().isPresent()
+                    ? new DrawnPipe.Drawn(
+                            DrawnPipe.runOn(job, drawn.pipe().get(), at),
+                            drawn.pipe().get())
+                    : DrawnPipe.begun(job, drawn.begun().orElseThrow(), at);
+            session.apply(new ReplaceJob(more.job(), "draw a pipe"));
+            pipeDrawn.set(Optional.of(PipeDrawn.on(more.pipe())));
+            selection.set(Optional.of(more.pipe()));
+            complaint.set("");
+        } catch (InvalidValue invalid) {
+            complaint.set(capital(InvalidWords.of(invalid, units())));
+        }
     }
 
     public BooleanProperty drawingProperty() {

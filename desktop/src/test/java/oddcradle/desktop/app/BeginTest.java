@@ -36,6 +36,7 @@ import oddcradle.core.guide.Todo;
 import oddcradle.core.guide.TodoList;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.Pipe;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Turn;
@@ -372,6 +373,53 @@ class BeginTest extends WindowDriver {
         assertThat(moved.y()).isEqualTo(top.y());
         robot.interact(desk.session()::undo);
         assertThat(desk.session().job()).isEqualTo(drawnJob);
+
+        // So is the place of a node: forward and left as typed, up where the hand is.
+        robot.drag(end).moveBy(0, -20).moveBy(0, -20);
+        robot.write("432 -101");
+        robot.drop();
+        settled();
+        Vec3 put = desk.session().job().host().places().get(upright.last());
+        assertThat(put.x()).isCloseTo(0.432, within(1e-9));
+        assertThat(put.y()).isCloseTo(-0.101, within(1e-9));
+        assertThat(put.z()).isGreaterThan(top.z() + 0.01);
+        robot.interact(desk.session()::undo);
+        assertThat(desk.session().job()).isEqualTo(drawnJob);
+    }
+
+    @Test
+    void pipeIsDrawnByItsCorners(FxRobot robot) {
+        begin(robot, "cargo", "Barrow");
+        at(robot, Step.DONOR, "parts");
+        click(robot, "#pipe-draw");
+        Job before = desk.session().job();
+        Node view = robot.lookup("#drawn-from-left").query();
+        Bounds whole = view.localToScreen(view.getBoundsInLocal());
+        Point2D first = new Point2D(whole.getCenterX(), whole.getCenterY());
+        robot.clickOn(first);
+        assertThat(desk.session().job()).isEqualTo(before);
+        robot.clickOn(first.add(0, 90));
+        robot.clickOn(first.add(140, 93));
+        assertThat(desk.sketchProperty().get()).isPresent();
+        settled();
+        List<Pipe> pipes = desk.session().job().donor().pipes();
+        assertThat(pipes).hasSize(before.donor().pipes().size() + 1);
+        List<Vec3> corners = pipes.get(pipes.size() - 1).corners();
+        assertThat(corners).hasSize(3);
+        // Seen from the left, forward is to the left; the hand was nearly square, the pipe is.
+        assertThat(corners.get(1).x()).isCloseTo(corners.get(0).x(), within(1e-9));
+        assertThat(corners.get(1).z()).isLessThan(corners.get(0).z() - 0.02);
+        assertThat(corners.get(2).x()).isLessThan(corners.get(1).x() - 0.02);
+        assertThat(corners.get(2).z()).isCloseTo(corners.get(1).z(), within(1e-9));
+        assertThat(corners.get(2).y()).isCloseTo(corners.get(0).y(), within(1e-9));
+        // A corner without room for the bend is told, and the pipe stays.
+        robot.clickOn(first.add(144, 98));
+        assertThat(desk.complaintProperty().get()).contains("bend");
+        assertThat(desk.session().job().donor().pipes()).isEqualTo(pipes);
+        robot.type(KeyCode.ESCAPE);
+        robot.clickOn(first);
+        assertThat(desk.sketchProperty().get()).isEmpty();
+        assertThat(desk.session().job().donor().pipes()).isEqualTo(pipes);
     }
 
     @Test
@@ -397,8 +445,18 @@ class BeginTest extends WindowDriver {
                 .moveBy(-20, 0)
                 .drop();
         settled();
+        Handles.Handle pulled = Handles.of(desk.session().job(), "D1").get(handles.indexOf(front));
+        assertThat(pulled.at().distanceTo(front.at())).isGreaterThan(0.005);
+        robot.interact(desk.session()::undo);
+        settled();
+        WaitForAsyncUtils.waitForFxEvents();
+        // How far is typed while the hand pulls.
+        robot.drag(new Point2D(at.getCenterX(), at.getCenterY())).moveBy(-20, 0).moveBy(-20, 0);
+        robot.write("27.5");
+        robot.drop();
+        settled();
         Handles.Handle after = Handles.of(desk.session().job(), "D1").get(handles.indexOf(front));
-        assertThat(after.at().distanceTo(front.at())).isGreaterThan(0.005);
+        assertThat(after.at().distanceTo(front.at())).isCloseTo(0.0275, within(1e-9));
         assertThat(Math.abs(after.at().minus(front.at()).z())).isLessThan(1e-9);
         robot.interact(desk.session()::undo);
         assertThat(desk.session().job()).isEqualTo(before);

@@ -3,6 +3,8 @@ package oddcradle.files.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import oddcradle.core.engine.EngineEnvelope;
+import oddcradle.core.engine.EngineShape;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.MemberSolid;
 import oddcradle.core.geometry.Solid;
@@ -65,10 +67,7 @@ public final class JobDrawing {
 
     /** Outlines, the farthest first. */
     public static List<DrawnShape> shapes(Examination examination, View view) {
-        return solids(examination).stream()
-                .map(solid -> shape(solid, view))
-                .sorted(Comparator.comparingDouble(DrawnShape::depth))
-                .toList();
+        return shapes(solids(examination), view);
     }
 
     /** Outlines of a donor alone, its axes turned and moved by {@code pose}, the farthest first. */
@@ -78,6 +77,22 @@ public final class JobDrawing {
             Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
             part.solids().forEach(solid -> solids.add(new PartSolid(part.id(), role, solid.placed(pose))));
         }
+        return shapes(solids, view);
+    }
+
+    /** Outlines of a bare engine, its axes turned and moved by {@code pose}, the farthest first. */
+    public static List<DrawnShape> shapes(EngineShape engine, Pose pose, View view) {
+        return shapes(
+                EngineEnvelope.of(engine).stream()
+                        .map(piece -> new PartSolid(
+                                piece.label(),
+                                piece.hot() ? Role.HOT : Role.DONOR,
+                                piece.solid().placed(pose)))
+                        .toList(),
+                view);
+    }
+
+    private static List<DrawnShape> shapes(List<PartSolid> solids, View view) {
         return solids.stream()
                 .map(solid -> shape(solid, view))
                 .sorted(Comparator.comparingDouble(DrawnShape::depth))

@@ -27,6 +27,11 @@ public record Boss(String id, String label, Vec3 position, Vec3 axis, double bor
         hole = hole == null ? BossHole.UNKNOWN : hole;
     }
 
+    /** Its mark and its name. */
+    public String named() {
+        return label.contains(id) ? label : id + " " + label;
+    }
+
     public Boss at(Vec3 other) {
         return new Boss(id, label, other, axis, bore, hole);
     }

@@ -94,6 +94,11 @@ public record Donor(
         return units.stream().filter(unit -> unit.id().equals(id)).findFirst();
     }
 
+    /** A boss by its mark and its name; what names none stays as it is. */
+    public String named(String boss) {
+        return boss(boss).map(Boss::named).orElse(boss);
+    }
+
     /** Everything of the donor that takes room: listed parts, pipes, and what its dimensions make of it. */
     public List<Part> bodies() {
         if (pipes.isEmpty() && shape.isEmpty()) {

@@ -36,6 +36,11 @@ public record Member(
         }
     }
 
+    /** Its name with the mark that is written on it. */
+    public String named() {
+        return label.contains(id) ? label : label + " (" + id + ")";
+    }
+
     public String first() {
         return nodes.get(0);
     }

@@ -149,7 +149,7 @@ public final class CradleReport {
                             Severity.STOP,
                             Phrase.of(
                                     "cradle tube {} is held by nothing at its {} end",
-                                    tube.id(),
+                                    tube.named(),
                                     EndName.of(seating.node(end).minus(seating.node(other)))),
                             new Place(List.of(Subject.tube(tube.id()), Subject.node(end)), List.of(seating.node(end))),
                             new Why("no tube, host tube or isolator meets node " + end, List.of(), JOINTS));
@@ -178,7 +178,7 @@ public final class CradleReport {
                             Phrase.of(
                                     "{} ends on {}: {} and {} cannot be welded to each other; bolt a split steel pad round the"
                                             + " tube and weld to that, with a liner between",
-                                    tube.id(),
+                                    tube.named(),
                                     host.get().id(),
                                     tube.material(),
                                     host.get().material()),

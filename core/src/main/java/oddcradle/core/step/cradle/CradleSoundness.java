@@ -117,8 +117,8 @@ public final class CradleSoundness {
                             Severity.STOP,
                             Phrase.of(
                                     "{} and {} lie in the same place: remove one of them",
-                                    members.get(a).id(),
-                                    members.get(b).id()),
+                                    members.get(a).named(),
+                                    members.get(b).named()),
                             new Place(
                                     List.of(
                                             Subject.tube(members.get(b).id()),
@@ -177,7 +177,7 @@ public final class CradleSoundness {
                 Phrase.of(
                         "{} ({}) goes {} into {}; pull one of its ends along, or bend it round",
                         member.label(),
-                        member.id(),
+                        member.named(),
                         Quantity.length(-apart.distance()),
                         keepOut.label()),
                 Quantity.length(apart.distance()),
@@ -200,7 +200,7 @@ public final class CradleSoundness {
                                     ? "{} of {} is not in stock; the nearest there is {}"
                                     : "{} of {} is not in stock, nor is any of its shape{}",
                             member.section(),
-                            member.id(),
+                            member.named(),
                             nearest.map(Section::designation).orElse("")),
                     Place.of(Subject.tube(member.id()), seating.node(member.first())),
                     new Why(
@@ -238,7 +238,7 @@ public final class CradleSoundness {
                         "{} ({}) is drawn bent by {} at {}, and nobody bends that: pull {} onto its straight line, {} away, and put a"
                                 + " spacer under the mount",
                         member.label(),
-                        member.id(),
+                        member.named(),
                         Quantity.angle(angle),
                         node,
                         node,

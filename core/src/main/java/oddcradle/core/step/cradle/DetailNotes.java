@@ -93,7 +93,7 @@ final class DetailNotes {
                                 "gusset {} is meant for node {}, which {} does not pass; name the node where both tubes meet",
                                 gusset.id(),
                                 gusset.node(),
-                                tube.id()),
+                                tube.named()),
                         at(gusset.id(), gusset.node()),
                         new Why("nodes of the tube", List.of(), PRACTICE));
                 return;
@@ -234,7 +234,7 @@ final class DetailNotes {
                                         + " ({} of what is allowed in bending); turn the off-cut over and weld it in",
                         notch.id(),
                         Quantity.share(share),
-                        member.id(),
+                        member.named(),
                         Quantity.share(then)),
                 Quantity.share(then),
                 Quantity.share(1),
@@ -325,7 +325,7 @@ final class DetailNotes {
                                     ? "the sleeve at {} of {} is {} too thick for the tube"
                                     : "the sleeve at {} of {} has {} of play: the tube gives before it helps",
                             joint.node(),
-                            member.id(),
+                            member.named(),
                             Quantity.length(Math.abs(end.play()))),
                     where,
                     why);
@@ -336,7 +336,7 @@ final class DetailNotes {
                     Phrase.of(
                             "the sleeve at {} of {} is {} long; the tube folds at its end, an inch is the least",
                             joint.node(),
-                            member.id(),
+                            member.named(),
                             Quantity.length(sleeve.get().length())),
                     where,
                     why);
@@ -350,7 +350,7 @@ final class DetailNotes {
                                     : "{} dents the end of {} at {} when it is tightened: put a sleeve inside, rivet it, then drill"
                                             + " both",
                             thread.designation(),
-                            member.id(),
+                            member.named(),
                             joint.node()),
                     where,
                     why);
@@ -361,7 +361,7 @@ final class DetailNotes {
                     Phrase.of(
                             "{} through the end of {} at {}: rivet the sleeve first, then drill both",
                             thread.designation(),
-                            member.id(),
+                            member.named(),
                             joint.node()),
                     where,
                     why);

@@ -79,7 +79,7 @@ public final class RefitCheck {
                         Severity.GOOD,
                         Phrase.of(
                                 "{} comes out and goes back with the engine in, towards the {}",
-                                bar.id(),
+                                bar.named(),
                                 EndName.of(direction)),
                         Place.of(
                                 Subject.tube(bar.id()),
@@ -95,7 +95,7 @@ public final class RefitCheck {
                 Phrase.of(
                         "{} does not come out straight with the engine in: {} ({}) is in its way; bolt it elsewhere, or take it"
                                 + " out before the engine",
-                        bar.id(),
+                        bar.named(),
                         inTheWay.map(Other::label).orElse(""),
                         inTheWay.map(Other::id).orElse("")),
                 Place.of(Subject.tube(bar.id()), seating.node(bar.first()).towards(seating.node(bar.last()), 0.5)),

@@ -78,7 +78,7 @@ public final class LoadReport {
             if (!uses.isEmpty()) {
                 TubeStress worst = uses.get(0);
                 report.figure(
-                        "highest utilisation, tube " + worst.tube().id(),
+                        "highest utilisation, " + worst.tube().named(),
                         Quantity.share(worst.utilisation()),
                         why(input, worst));
             }
@@ -225,22 +225,16 @@ public final class LoadReport {
                 use.piece().vonMisesMax() > use.tube().madeOf(input.materials()).yieldStrength();
         boolean breaks = use.load().level() == Level.ULTIMATE;
         String text = use.utilisation() <= 1
-                ? "{} ({}) is stressed to {} in \"{}\"; {} is allowed"
+                ? "{} is stressed to {} in \"{}\"; {} is allowed"
                 : breaks
-                        ? "{} ({}) breaks: {} in \"{}\", {} is allowed"
+                        ? "{} breaks: {} in \"{}\", {} is allowed"
                         : yields
-                                ? "{} ({}) yields: {} in \"{}\", {} is allowed"
-                                : "{} ({}) is overloaded: {} in \"{}\", {} is allowed";
+                                ? "{} yields: {} in \"{}\", {} is allowed"
+                                : "{} is overloaded: {} in \"{}\", {} is allowed";
         report.atMost(
                 LoadFinding.STRESS,
                 Severity.ofUtilisation(use.utilisation()),
-                Phrase.of(
-                        text,
-                        use.tube().label(),
-                        use.tube().id(),
-                        stress,
-                        use.load().label(),
-                        allowed),
+                Phrase.of(text, use.tube().named(), stress, use.load().label(), allowed),
                 stress,
                 allowed,
                 Place.of(Subject.tube(use.tube().id()), use.at()),

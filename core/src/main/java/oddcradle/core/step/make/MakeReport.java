@@ -3,6 +3,7 @@ package oddcradle.core.step.make;
 import static oddcradle.core.finding.Why.input;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -50,7 +51,7 @@ public final class MakeReport {
             mass += tube.mass();
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
-                shallow(report, tube, end);
+                shallow(report, seating, tube, end);
                 wider(report, seating, tube, end);
             }
             straightness(report, tube);
@@ -79,7 +80,7 @@ public final class MakeReport {
 
     private static Figure lengthFigure(CutTube tube) {
         return new Figure(
-                tube.tube().id() + " cut length",
+                tube.tube().named() + " cut length",
                 Quantity.length(tube.cutLength()),
                 new Why(
                         "node to node plus what each end reaches past its node",
@@ -90,7 +91,7 @@ public final class MakeReport {
                         COPE));
     }
 
-    private static void shallow(ReportBuilder report, CutTube tube, TubeEnd end) {
+    private static void shallow(ReportBuilder report, Seating seating, CutTube tube, TubeEnd end) {
         boolean lands = !end.landsOn().isEmpty();
         boolean missing = lands && end.cope().isEmpty() && tube.tube().section() instanceof Tube;
         double radius = tube.tube().section().outerRadius();
@@ -102,8 +103,10 @@ public final class MakeReport {
                     Phrase.of(
                             "{} lands on {} at less than 15°: the cope is a long feather edge; turn the tube or use a"
                                     + " gusset",
-                            tube.tube().id(),
-                            String.join(", ", end.landsOn())),
+                            tube.tube().named(),
+                            end.landsOn().stream()
+                                    .map(id -> seating.tube(id).named())
+                                    .collect(Collectors.joining(", "))),
                     Place.of(Subject.tube(tube.tube().id()), end.at()),
                     new Why("angle between the two centre lines", List.of(), Source.commonPractice()));
         }
@@ -119,8 +122,8 @@ public final class MakeReport {
                         Severity.WATCH,
                         Phrase.of(
                                 "{} is wider than {} that it sits on: the weld has nothing to land on at the sides",
-                                tube.tube().id(),
-                                id),
+                                tube.tube().named(),
+                                seating.tube(id).named()),
                         Quantity.length(2 * radius),
                         Quantity.length(2 * header),
                         Place.of(Subject.tube(tube.tube().id()), end.at()),
@@ -136,7 +139,7 @@ public final class MakeReport {
                     Severity.WATCH,
                     Phrase.of(
                             "{} changes direction by {} at an inner joint; the cut list takes it as straight",
-                            tube.tube().id(),
+                            tube.tube().named(),
                             Quantity.angle(tube.bend())),
                     Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
                     new Why("angle between the pieces", List.of(), COPE));
@@ -150,7 +153,7 @@ public final class MakeReport {
                     Severity.STOP,
                     Phrase.of(
                             "{} would be {} long: too short to hold and weld; land it elsewhere or leave it out",
-                            tube.tube().id(),
+                            tube.tube().named(),
                             Quantity.length(tube.cutLength())),
                     Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
                     new Why("cut length", List.of(), Source.commonPractice()));

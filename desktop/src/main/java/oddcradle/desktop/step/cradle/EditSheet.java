@@ -347,7 +347,7 @@ final class EditSheet extends VBox {
         Optional<Gap> tightest = desk.examination().ledger().near().stream()
                 .filter(gap -> gap.obstacle().id().equals(tube.id()))
                 .min(Comparator.comparingDouble(Gap::margin));
-        return tube.label() + " (" + tube.id() + "), "
+        return tube.named() + ", "
                 + tightest.map(gap -> Phrase.of(
                                         gap.margin() < 0 ? "{} is {} too near to it" : "tightest {}, {} to spare",
                                         gap.donorPart().label(),

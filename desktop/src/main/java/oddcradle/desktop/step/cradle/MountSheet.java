@@ -163,8 +163,8 @@ final class MountSheet extends VBox {
         packed.setSelected(job().cradle().packed());
         list.getChildren().clear();
         for (Isolator isolator : job().cradle().isolators()) {
-            Label words = new Label(isolator.id() + ": " + isolator.boss() + " on " + isolator.node() + ", "
-                    + isolator.element().in(desk.units()));
+            Label words = new Label(isolator.id() + ": " + job().donor().named(isolator.boss()) + " on "
+                    + isolator.node() + ", " + isolator.element().in(desk.units()));
             RemoveButton remove = new RemoveButton(
                     "remove",
                     "mount-remove-" + isolator.id(),

@@ -47,8 +47,7 @@ final class OrderSheet extends VBox {
             String from = step.from()
                     .map(way -> ", in from the " + EndName.of(way))
                     .orElse(": no straight way in was found; cut it in two, or bolt it");
-            add(++number + "  " + step.tube().label() + " (" + step.tube().id() + ")" + from
-                    + (step.beforeEngine() ? ", before the engine" : ""));
+            add(++number + "  " + step.tube().named() + from + (step.beforeEngine() ? ", before the engine" : ""));
         }
         add(
                 "Tack all, three tacks each, with the bolts right through; take the supports away and look at sag, chain and gaps; then weld"

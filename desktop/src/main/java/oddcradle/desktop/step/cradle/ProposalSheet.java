@@ -106,7 +106,7 @@ final class ProposalSheet extends VBox {
                         line("about " + Math.round(proposal.hours()) + " hours"));
         proposal.worstUse().ifPresent(use -> words.getChildren()
                 .add(line("utilisation " + desk.units().show(Quantity.share(use.utilisation())) + ": "
-                        + use.tube().id())));
+                        + use.tube().named())));
         words.getChildren()
                 .add(line(proposal.worstGap()
                         .map(gap -> "tightest " + desk.units().show(Quantity.length(gap.margin())) + " to spare")

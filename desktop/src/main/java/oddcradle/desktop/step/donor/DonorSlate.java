@@ -31,7 +31,7 @@ public final class DonorSlate extends StepSlate {
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Engine", () -> {
-            EngineSheet sheet = new EngineSheet(desk);
+            EngineSheet sheet = new EngineSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Running", () -> {

@@ -13,7 +13,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.BossHole;
@@ -28,6 +27,8 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.LayoutBox;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RemoveButton;
 import oddcradle.desktop.slate.RowsField;
@@ -37,9 +38,6 @@ import oddcradle.desktop.store.Desk;
 
 /** The engine by a dozen dimensions, its output, and what lies behind its holes. */
 public final class EngineSheet extends VBox {
-    private static final EngineShape USUAL =
-            new EngineShape(EngineLayout.SINGLE, true, 0.14, 0.26, 0.18, 0.11, 0.12, 0.38, 0.1, 0.12, 0.16, 0, 0, 0.05);
-
     private static final double USUAL_BORE = 0.0102;
     private static final Vec3 BESIDE = new Vec3(0.05, 0, 0);
 
@@ -47,6 +45,7 @@ public final class EngineSheet extends VBox {
     private static final List<Kind> DIRECTION = List.of(Kind.RATIO, Kind.RATIO, Kind.RATIO);
 
     private final Desk desk;
+    private final Palette palette;
     private final VBox shape = new VBox(4);
     private final ComboBox<OutputForm> form = new ComboBox<>();
     private final ComboBox<Turn> turn = new ComboBox<>();
@@ -73,9 +72,10 @@ public final class EngineSheet extends VBox {
     private UnitStyle shownIn;
     private boolean showing;
 
-    public EngineSheet(Desk desk) {
+    public EngineSheet(Desk desk, Palette palette) {
         super(6);
         this.desk = desk;
+        this.palette = palette;
         form.setId("output-form");
         form.setAccessibleText("form of the output");
         form.getItems().setAll(OutputForm.values());
@@ -149,7 +149,8 @@ public final class EngineSheet extends VBox {
         envelope.setId("envelope");
         envelope.getStyleClass().add("cure-button");
         envelope.setOnAction(click -> {
-            Optional<EngineShape> other = donor().shape().isPresent() ? Optional.empty() : Optional.of(USUAL);
+            Optional<EngineShape> other =
+                    donor().shape().isPresent() ? Optional.empty() : Optional.of(EngineShape.USUAL);
             change(donor().withShape(other), "envelope by dimensions", "shape");
         });
         getChildren()
@@ -288,6 +289,7 @@ public final class EngineSheet extends VBox {
         name.show(donor().name(), desk.units());
         layoutWords.show(donor().engine().layout(), desk.units());
         List<String> ids = donor().bosses().stream().map(Boss::id).toList();
+        boss.setConverter(new Words<>(ids, donor()::named));
         if (!boss.getItems().equals(ids)) {
             String before = boss.getValue();
             boss.getItems().setAll(ids);
@@ -328,10 +330,7 @@ public final class EngineSheet extends VBox {
     }
 
     private void dimensions(EngineShape s) {
-        ComboBox<EngineLayout> layout = new ComboBox<>();
-        layout.setId("shape-layout");
-        layout.getItems().setAll(EngineLayout.values());
-        layout.setConverter(new Words<>(List.of(EngineLayout.values()), EngineLayout::words));
+        LayoutBox layout = new LayoutBox("shape-layout", palette);
         layout.setValue(s.layout());
         layout.setOnAction(choice ->
                 change(donor().withShape(Optional.of(now().withLayout(layout.getValue()))), "layout", "shape.layout"));

@@ -1,8 +1,10 @@
 package oddcradle.desktop.step.donor;
 
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import oddcradle.core.card.Cards;
@@ -21,6 +23,7 @@ public final class PartsSheet extends VBox {
     private final Desk desk;
     private final GridPane rows = new GridPane();
     private final AddBox add;
+    private final ToggleButton draw = new ToggleButton("Draw a pipe in the stand");
 
     public PartsSheet(Desk desk) {
         super(8);
@@ -28,7 +31,12 @@ public final class PartsSheet extends VBox {
         rows.setHgap(10);
         rows.setVgap(2);
         add = new AddBox(desk, Step.DONOR, deed -> ADDED.contains(deed.words()));
-        getChildren().addAll(rows, add);
+        draw.setId("pipe-draw");
+        draw.getStyleClass().add("cure-button");
+        draw.setOnAction(click ->
+                desk.pipeDrawnProperty().set(draw.isSelected() ? Optional.of(Desk.PipeDrawn.NEW) : Optional.empty()));
+        desk.pipeDrawnProperty().addListener((property, before, now) -> draw.setSelected(now.isPresent()));
+        getChildren().addAll(rows, add, draw);
     }
 
     /** Shows what is written down. */

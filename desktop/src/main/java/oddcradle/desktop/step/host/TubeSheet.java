@@ -145,12 +145,12 @@ final class TubeSheet extends VBox {
         if (words.isBlank()) {
             throw new InvalidValue("name", "is empty; a tube needs one");
         }
-        picked().ifPresent(tube -> put(tube.withLabel(words), "name of " + tube.id()));
+        picked().ifPresent(tube -> put(tube.withLabel(words), "name of " + tube.label()));
     }
 
     private void ofMaterial() {
         if (!showing && material.getValue() != null) {
-            picked().ifPresent(tube -> put(tube.withMaterial(material.getValue()), "material of " + tube.id()));
+            picked().ifPresent(tube -> put(tube.withMaterial(material.getValue()), "material of " + tube.label()));
         }
     }
 
@@ -268,7 +268,7 @@ final class TubeSheet extends VBox {
                     .toList();
             desk.session()
                     .apply(new BodyEdit.ChangeHost(
-                            host.withMembers(members), "wall of " + tube.id(), "wall." + tube.id()));
+                            host.withMembers(members), "wall of " + tube.label(), "wall." + tube.id()));
         });
     }
 
@@ -322,10 +322,10 @@ final class TubeSheet extends VBox {
                 tube.isEmpty()
                         ? "Pick a tube of the frame in the list or in the stand."
                         : !hollow
-                                ? tube.get().id() + " is solid."
+                                ? tube.get().label() + " is solid."
                                 : tube.get().condition().isEmpty()
-                                        ? tube.get().id() + " has its wall as bought."
-                                        : tube.get().id() + " is worked out with "
+                                        ? tube.get().label() + " has its wall as bought."
+                                        : tube.get().label() + " is worked out with "
                                                 + tube.get().remaining().in(desk.units()) + ".");
         if (hollow) {
             Optional<Condition> condition = tube.get().condition();

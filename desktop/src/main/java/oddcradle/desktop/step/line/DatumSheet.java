@@ -183,6 +183,7 @@ final class DatumSheet extends VBox {
         reason.show(datum().reason(), desk.units());
         bossRow.setVisible(datum().rule() == Datum.Rule.PIVOT_BOLT);
         List<String> bosses = job().donor().bosses().stream().map(Boss::id).toList();
+        boss.setConverter(new Words<>(bosses, desk.session().job().donor()::named));
         if (!boss.getItems().equals(bosses)) {
             boss.getItems().setAll(bosses);
         }

@@ -53,7 +53,7 @@ public final class LoadSlate extends StepSlate {
         for (TubeStress use :
                 desk.examination().tubeStresses().stream().limit(TUBES).toList()) {
             bars.add(new ShareBars.Bar(
-                    use.tube().id() + " " + use.tube().label(),
+                    use.tube().named(),
                     desk.units().show(Quantity.share(use.utilisation())),
                     use.utilisation(),
                     Temper.at(use.utilisation()),

@@ -58,8 +58,7 @@ public final class MakeSlate extends StepSlate {
             ToggleButton button = (ToggleButton) rows.getChildren().get(k);
             CutTube tube = tubes.get(k);
             HBox line = (HBox) button.getGraphic();
-            ((Label) line.getChildren().get(0))
-                    .setText(tube.tube().id() + "  " + tube.tube().label());
+            ((Label) line.getChildren().get(0)).setText(tube.tube().named());
             ((Label) line.getChildren().get(2)).setText(tube.tube().section().in(desk.units()));
             ((Label) line.getChildren().get(3)).setText(desk.units().show(Quantity.length(tube.cutLength())));
             button.setSelected(picked.filter(tube::equals).isPresent());

@@ -11,6 +11,7 @@ import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyPoint;
+import oddcradle.desktop.slate.Words;
 
 /** A reading of the user's own choice: what kind, from where, to where. */
 final class OtherReading extends FlowPane {
@@ -60,6 +61,7 @@ final class OtherReading extends FlowPane {
         survey = newSurvey;
         List<String> ids = survey.points().stream().map(SurveyPoint::id).toList();
         for (ComboBox<String> box : List.of(from, to)) {
+            box.setConverter(new Words<>(ids, newSurvey::named));
             if (!box.getItems().equals(ids)) {
                 String kept = box.getValue();
                 box.getItems().setAll(ids);

@@ -24,6 +24,7 @@ import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.Kind;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Places;
+import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 
 /** Brings a boss or node of the job, or a point of the user's own, onto the sheet. */
@@ -87,6 +88,7 @@ final class PointAdder extends VBox {
                                 .filter(id -> side.survey(job).point(id).isEmpty()),
                         Stream.of(made, OWN))
                 .toList();
+        which.setConverter(new Words<>(open, desk.session().job().donor()::named));
         if (!which.getItems().equals(open)) {
             which.getItems().setAll(open);
             which.setValue(open.get(0));

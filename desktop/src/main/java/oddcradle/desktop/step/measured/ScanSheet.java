@@ -209,6 +209,7 @@ public final class ScanSheet extends VBox {
                 .map(SurveyPoint::id)
                 .filter(id -> !points.contains(id))
                 .forEach(points::add);
+        point.setConverter(new Words<>(points, desk.session().job().donor()::named));
         if (!point.getItems().equals(points)) {
             point.getItems().setAll(points);
             point.setValue(points.isEmpty() ? null : points.get(0));

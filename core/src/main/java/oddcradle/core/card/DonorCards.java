@@ -387,7 +387,13 @@ final class DonorCards {
                 .inner(Output::shaft, Output::withShaft, shaft -> shaft.length(
                                 "shaft diameter, 0 unknown", ShaftEnd::diameter, ShaftEnd::withDiameter)
                         .length("shaft length, 0 unknown", ShaftEnd::length, ShaftEnd::withLength)
-                        .words("about the shaft", ShaftEnd::note, ShaftEnd::withNote));
+                        .words("about the shaft", ShaftEnd::note, ShaftEnd::withNote))
+                .shelf(Shelf.SPROCKETS, (output, row) -> output.withForm(OutputForm.SPROCKET)
+                        .withPitch(row.sizes().get(0))
+                        .withTeeth((int) Math.round(row.sizes().get(1))))
+                .shelf(Shelf.SPLINES, (output, row) -> output.withForm(OutputForm.SPLINE)
+                        .withShaft(
+                                output.shaft().withDiameter(row.sizes().get(1)).withNote(row.name())));
         add("output shaft", "", "", of, List.of());
     }
 

@@ -131,7 +131,12 @@ final class FieldsOf<T> {
 
     /** @param with the value of the sizes of a row, SI, in the order of the shelf's columns */
     FieldsOf<T> shelf(Shelf shelf, BiFunction<T, ShelfRow, T> with) {
-        fields.add(new Field.FromShelf(shelf.words(), shelf, row -> put.apply(with.apply(value, row))));
+        return shelf(shelf.words(), shelf, with);
+    }
+
+    /** @param name where several rows of one shelf are wanted */
+    FieldsOf<T> shelf(String name, Shelf shelf, BiFunction<T, ShelfRow, T> with) {
+        fields.add(new Field.FromShelf(name, shelf, row -> put.apply(with.apply(value, row))));
         return this;
     }
 

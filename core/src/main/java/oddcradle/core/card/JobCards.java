@@ -8,8 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import oddcradle.core.catalog.Nut;
 import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobBuilder;
@@ -107,6 +110,13 @@ final class JobCards {
                 .made();
     }
 
+    private static Shop withPlate(Shop shop, ShelfRow row) {
+        return shop.withPlates(Stream.concat(shop.plates().stream(), row.sizes().stream())
+                .distinct()
+                .sorted()
+                .toList());
+    }
+
     private static Card shop(Job job) {
         Build build = job.build();
         Shop shop = build.shop();
@@ -115,6 +125,7 @@ final class JobCards {
                 .measure("yield over what a tube may carry", Kind.RATIO, Build::yieldFactor, Build::withYieldFactor)
                 .inner(Build::shop, Build::withShop, inside -> inside.row(
                                 "plates on the shelf", Kind.LENGTH, Shop::plates, Shop::withPlates)
+                        .shelf(Shelf.PLATES, JobCards::withPlate)
                         .yes("buys inch bolts", Shop::inch, Shop::withInch)
                         .yes("welds in a jig", Shop::jig, Shop::withJig)
                         .yes("edges of two diameters", Shop::thin, Shop::withThin)

@@ -5,11 +5,13 @@ import static oddcradle.core.card.Listed.with;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import oddcradle.core.card.Field.Named;
 import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
@@ -23,6 +25,7 @@ import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.job.line.SwingArm;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -30,6 +33,9 @@ import oddcradle.core.units.Quantity;
 /** The cards of the drive, from what lines up first to what is driven. */
 final class LineCards {
     /** Where a jackshaft lists these among its measures. */
+    /** Pitches of one chain in millimetres and in inches differ by less, m. */
+    private static final double PITCH_ERROR = 2e-5;
+
     private static final int RATING = 9;
 
     private static final int KEY_DEPTH = 10;
@@ -120,7 +126,15 @@ final class LineCards {
             FieldsOf.measures(of);
             if (stage instanceof Stage.Chain chain) {
                 of.shelf(Shelf.CHAINS, (any, row) -> chain.withPitch(row.sizes().get(0))
-                        .withBreakingLoad(row.sizes().get(1)));
+                                .withBreakingLoad(row.sizes().get(1)))
+                        .shelf(
+                                "driving sprocket",
+                                Shelf.SPROCKETS,
+                                (any, row) -> chain.withDriverTeeth(teeth(row, chain)))
+                        .shelf(
+                                "driven sprocket",
+                                Shelf.SPROCKETS,
+                                (any, row) -> chain.withDrivenTeeth(teeth(row, chain)));
             } else if (stage instanceof Stage.Variator variator) {
                 of.shelf(Shelf.BELTS, (any, row) -> variator.withWedgeAngle(
                                 row.sizes().get(0))
@@ -132,8 +146,18 @@ final class LineCards {
                         .withTorsionalStiffness(row.sizes().get(2)));
             } else if (stage instanceof Stage.Belt belt) {
                 of.shelf(Shelf.BELTS, (any, row) -> belt.withToothed(false)
-                        .withWedgeAngle(row.sizes().get(0))
-                        .withWidth(row.sizes().get(1)));
+                                .withWedgeAngle(row.sizes().get(0))
+                                .withWidth(row.sizes().get(1)))
+                        .shelf(
+                                "driving pulley",
+                                Shelf.PULLEYS,
+                                (any, row) ->
+                                        belt.withDriverDiameter(row.sizes().get(0)))
+                        .shelf(
+                                "driven pulley",
+                                Shelf.PULLEYS,
+                                (any, row) ->
+                                        belt.withDrivenDiameter(row.sizes().get(0)));
                 of.yes("toothed", any -> belt.toothed(), (any, toothed) -> belt.withToothed(toothed));
             } else if (stage instanceof Stage.Gears gears) {
                 of.yes("turns the other way", any -> gears.reverses(), (any, turned) -> gears.withReverses(turned));
@@ -147,6 +171,21 @@ final class LineCards {
                             stage.id())
                     .applyTo(job))));
         }
+    }
+
+    /** Sprocket and chain have one pitch, or the chain climbs out. */
+    private static int teeth(ShelfRow row, Stage.Chain chain) {
+        double pitch = row.sizes().get(0);
+        if (Math.abs(pitch - chain.pitch()) > PITCH_ERROR) {
+            throw new InvalidValue(
+                    "pitch",
+                    String.format(
+                            Locale.ROOT,
+                            "is %.3f mm, the chain has %.3f mm; take the chain first, or another sprocket",
+                            1000 * pitch,
+                            1000 * chain.pitch()));
+        }
+        return (int) Math.round(row.sizes().get(1));
     }
 
     private static Stage called(Stage stage, String label) {

@@ -7,9 +7,18 @@ import oddcradle.core.units.Kind;
 public enum Shelf {
     THREADS("threads", "threads", "designation", length("diameter"), length("pitch")),
     CHAINS("chains", "roller chains", "name", length("pitch"), force("breaking")),
+    SPROCKETS("sprockets", "sprockets", "name", length("pitch"), new Column("teeth", "teeth", Kind.COUNT, 1)),
     BELTS("belts", "belts", "name", new Column("wedge_deg", "wedge angle", Kind.ANGLE, Math.PI / 180), length("width")),
+    PULLEYS("pulleys", "pulleys", "name", length("diameter")),
     BEARINGS("bearings", "ball bearings", "name", length("bore"), length("outside"), length("width"), force("rating")),
     KEYS("keys", "keys", "name", length("from"), length("to"), length("width"), length("depth")),
+    SPLINES(
+            "splines",
+            "splines",
+            "name",
+            length("inner"),
+            length("outer"),
+            new Column("teeth", "teeth", Kind.COUNT, 1)),
     COUPLINGS(
             "couplings",
             "flexible couplings",
@@ -19,6 +28,7 @@ public enum Shelf {
             new Column("twist_nm_per_rad", "twist, per rad", Kind.TORQUE, 1)),
     PADS("pads", "rubber buffers", "name", length("diameter"), length("height")),
     BUSHES("bushes", "rubber bushes", "name", length("bore"), length("diameter"), length("length")),
+    PLATES("plates", "plates", "name", length("thickness")),
     TYRES("tyres", "tyres", "name", length("radius")),
     VESSELS(
             "vessels",

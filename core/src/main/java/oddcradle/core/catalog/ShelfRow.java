@@ -3,6 +3,7 @@ package oddcradle.core.catalog;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.Kind;
 
 /**
  * One thing on a shelf.
@@ -31,12 +32,16 @@ public record ShelfRow(Shelf shelf, String name, List<Double> sizes, String sour
         for (int k = 0; k < sizes.size(); k++) {
             Shelf.Column column = shelf.columns().get(k);
             Guard.positive(column.words(), sizes.get(k), column.kind().siUnit());
+            if (column.kind() == Kind.COUNT && sizes.get(k) != Math.rint(sizes.get(k))) {
+                throw new InvalidValue(column.words(), "is " + sizes.get(k) + ", must be a whole number");
+            }
         }
         requireLess(shelf, sizes, "bore", "outside");
         requireLess(shelf, sizes, "bore", "diameter");
         requireLess(shelf, sizes, "from", "to");
         requireLess(shelf, sizes, "depth", "width");
         requireLess(shelf, sizes, "pitch", "diameter");
+        requireLess(shelf, sizes, "inner", "outer");
         requireRoom(shelf, sizes);
     }
 

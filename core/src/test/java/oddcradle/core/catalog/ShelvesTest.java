@@ -31,7 +31,10 @@ class ShelvesTest {
         assertThat(rows).allSatisfy(each -> assertThat(each.source()).isNotBlank());
     }
 
-    /** Standards, from memory: ISO 606 (chains), ISO/R 773 and ASME B17.1 (keys), ISO 15 (bearings), ISO 261 (threads). */
+    /**
+     * Standards, from memory: ISO 606 (chains), ISO/R 773 and ASME B17.1 (keys), ISO 15 (bearings), ISO 261 (threads), ISO 14 and ISO 500
+     * (splines), ISO 4183 (pulleys).
+     */
     @ParameterizedTest
     @CsvSource({
         "CHAINS, 08B-1, 0, 0.0127",
@@ -44,7 +47,10 @@ class ShelvesTest {
         "BEARINGS, 6205, 1, 0.052",
         "BEARINGS, 6205, 3, 14000",
         "BELTS, B (classical), 1, 0.017",
-        "THREADS, M8x1.25, 0, 0.008"
+        "THREADS, M8x1.25, 0, 0.008",
+        "SPLINES, '6 x 23 x 26, straight sides', 1, 0.026",
+        "SPLINES, '1 3/8 in, 6 splines, power take-off', 1, 0.0348",
+        "PULLEYS, pitch diameter 112, 0, 0.112"
     })
     void sizes_areThoseOfTheStandards(Shelf shelf, String name, int column, double si) {
         assertThat(row(shelf, name).sizes().get(column)).isCloseTo(si, within(si * 1e-3));
@@ -74,6 +80,8 @@ class ShelvesTest {
                 "CHAINS; 'name,pitch_mm,breaking_kn,source|mine,half an inch,10,me'; pitch_mm; must be a number",
                 "CHAINS; 'name,pitch_mm,source|mine,12.7,me'; breaking_kn; is missing",
                 "CHAINS; 'name,pitch_mm,breaking_kn,source|mine,12.7,10,'; source; empty",
+                "SPLINES; 'name,inner_mm,outer_mm,teeth,source|mine,30,26,6,me'; inner; contradicts itself",
+                "SPROCKETS; 'name,pitch_mm,teeth,source|mine,12.7,12.5,me'; teeth; whole number",
                 "TYRES; 'name,radius_mm,source|,200,me'; name; empty",
                 "TYRES; 'name,radius_mm,source|mine,NaN,me'; radius; NaN"
             })

@@ -25,6 +25,7 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
+import oddcradle.files.job.Belongings;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.EmptyBench;
 import oddcradle.files.job.JobCodec;
@@ -317,9 +318,25 @@ public final class JobFiles implements BeginPane.Answers {
         }
         complete(named, JobStore.EXTENSION)
                 .ifPresent(file -> tell(() -> {
+                    Optional<Path> before = desk.session().fileProperty().get();
                     desk.session().save(file);
                     recents.add(file);
+                    if (before.isPresent()) {
+                        takeAlong(before.get(), file);
+                    }
                 }));
+    }
+
+    /** Scans and photos go where their job goes. */
+    private void takeAlong(Path from, Path to) throws IOException {
+        List<String> missing = Belongings.take(desk.session().job(), from, to);
+        if (!missing.isEmpty()) {
+            banners.tell(
+                    "not-along",
+                    String.join(", ", missing) + " could not be taken along to "
+                            + to.toAbsolutePath().getParent()
+                            + ": not there, or another file has the name. Copy by hand.");
+        }
     }
 
     /** The file with its ending; empty if that is another file that is to stay. */

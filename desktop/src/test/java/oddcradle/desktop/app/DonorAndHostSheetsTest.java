@@ -114,6 +114,10 @@ class DonorAndHostSheetsTest extends WindowDriver {
         robot.interact(() -> window.stand().show(Stand.Side.CANDIDATES));
         assertThat(robot.lookup("#candidates-view").tryQuery()).isPresent();
         assertThat(first).startsWith("1  ");
+        int compared = desk.session().job().candidates().size();
+        robot.interact(() -> robot.lookup("#candidate-envelope").queryButton().fire());
+        assertThat(desk.session().job().candidates()).hasSize(compared + 1);
+        robot.interact(desk.session()::undo);
         robot.interact(() -> robot.lookup("#seat-1").queryButton().fire());
         settled();
         assertThat(donor().name()).isEqualTo("Bothy 688");

@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
+import oddcradle.core.job.donor.CommonEnvelope;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.edit.CandidateEdit;
 import oddcradle.core.search.Candidates;
@@ -33,6 +34,7 @@ import oddcradle.files.job.JobStore;
 /** The donors that might go in, best first by what the user cares for. */
 public final class CandidateSheet extends VBox {
     private final Desk desk;
+    private final Button envelope = new Button("One envelope of them all");
     private final Executor background;
     private final Executor ui;
     private final List<Runnable> followers = new ArrayList<>();
@@ -64,7 +66,10 @@ public final class CandidateSheet extends VBox {
             Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()))
                     .ifPresent(file -> compareWith(file.toPath()));
         });
-        getChildren().addAll(head, weights, best, order, other);
+        envelope.setId("candidate-envelope");
+        envelope.getStyleClass().add("cure-button");
+        envelope.setOnAction(click -> addEnvelope());
+        getChildren().addAll(head, weights, best, order, new HBox(8, other, envelope));
         slider(
                 0,
                 "fit",
@@ -95,6 +100,14 @@ public final class CandidateSheet extends VBox {
                 "same output",
                 Weights::shaft,
                 (w, v) -> new Weights(w.fit(), w.mass(), w.power(), w.shaking(), w.price(), v));
+    }
+
+    /** Room for any of them, as one more to seat: what is built round it takes each of them later. */
+    private void addEnvelope() {
+        Job job = desk.session().job();
+        List<Donor> all = new ArrayList<>(List.of(job.donor()));
+        all.addAll(job.candidates());
+        desk.apply(new CandidateEdit.AddCandidate(CommonEnvelope.of(all)));
     }
 
     /** Takes the donor of a job file among the candidates; on trouble the banner says why. */
@@ -136,6 +149,7 @@ public final class CandidateSheet extends VBox {
     public void refresh() {
         followers.forEach(Runnable::run);
         Job job = desk.session().job();
+        envelope.setDisable(job.candidates().isEmpty());
         if (job.equals(compared)) {
             return;
         }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
-import java.util.prefs.Preferences;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -42,6 +41,7 @@ import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.EmptyBench;
 import oddcradle.files.mesh.JobScans;
+import oddcradle.files.settings.Settings;
 
 /** The frame of the window: bar, rail, stand, slate, notes. */
 public final class MainWindow {
@@ -72,7 +72,7 @@ public final class MainWindow {
      * @param background runs one task after the other
      * @param opener opens a written paper in the program that this system has for it
      */
-    public MainWindow(Stage stage, Desk desk, Preferences memory, Executor background, Consumer<Path> opener) {
+    public MainWindow(Stage stage, Desk desk, Settings memory, Executor background, Consumer<Path> opener) {
         this.stage = stage;
         this.desk = desk;
         this.background = background;

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.prefs.Preferences;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import oddcradle.desktop.look.Look;
@@ -13,6 +12,7 @@ import oddcradle.desktop.store.JobSession;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.UnsavedJobs;
+import oddcradle.files.settings.Settings;
 import oddcradle.files.shelf.OwnShelves;
 
 /** The program with its window. */
@@ -35,10 +35,9 @@ public final class OddCradle extends Application {
         LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
         Desk desk = new Desk(session, live, OwnShelves.ofThisUser());
         boolean shots = arguments.size() >= 2 && arguments.get(0).equals("shots");
-        Preferences memory = memory();
         // Pictures are of one size, whatever the user's window is.
-        MainWindow window = new MainWindow(
-                stage, desk, shots ? memory.node("shots") : memory, Workers.inOrder("papers and files"), opener);
+        Settings settings = shots ? Settings.forThisRun() : Settings.ofThisUser();
+        MainWindow window = new MainWindow(stage, desk, settings, Workers.inOrder("papers and files"), opener);
         if (shots) {
             window.show();
             new Shots(window, Path.of(arguments.get(1))).begin();
@@ -49,10 +48,5 @@ public final class OddCradle extends Application {
         if (first.isNothing()) {
             window.beginNew();
         }
-    }
-
-    /** What is kept between runs. */
-    static Preferences memory() {
-        return Preferences.userNodeForPackage(OddCradle.class);
     }
 }

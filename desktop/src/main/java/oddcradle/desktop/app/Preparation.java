@@ -13,6 +13,7 @@ import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.EmptyBench;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
+import oddcradle.files.settings.Settings;
 
 /**
  * Reads and examines the first job while the toolkit starts: the two take about as long, and nobody waits for their sum.
@@ -65,7 +66,7 @@ final class Preparation {
             return open(Path.of(arguments.get(1)));
         }
         if (arguments.contains("window")) {
-            return new Recents(OddCradle.memory())
+            return new Recents(Settings.ofThisUser())
                     .list().stream()
                             .findFirst()
                             .map(Preparation::open)

@@ -1,9 +1,9 @@
 package oddcradle.desktop.app;
 
-import java.util.prefs.Preferences;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import oddcradle.files.settings.Settings;
 
 /** Where the window stood last and how large it was; never larger than the screen that it opens on. */
 final class WindowPlace {
@@ -14,19 +14,22 @@ final class WindowPlace {
     /** Of a remembered window this much must be in sight, pixels. */
     private static final double IN_SIGHT = 120;
 
-    private final Preferences memory;
+    /** Where no window stands: it has no place yet. */
+    static final double NOWHERE = -1e9;
 
-    WindowPlace(Preferences memory) {
+    private final Settings memory;
+
+    WindowPlace(Settings memory) {
         this.memory = memory;
     }
 
     /** Shows the stage in its place and size, frame and title included. */
     void show(Stage stage) {
         Rectangle2D wanted = new Rectangle2D(
-                memory.getDouble("x", Double.NEGATIVE_INFINITY),
-                memory.getDouble("y", Double.NEGATIVE_INFINITY),
-                Math.max(1, memory.getDouble("width", WIDTH)),
-                Math.max(1, memory.getDouble("height", HEIGHT)));
+                memory.number("x", NOWHERE),
+                memory.number("y", NOWHERE),
+                Math.max(1, memory.number("width", WIDTH)),
+                Math.max(1, memory.number("height", HEIGHT)));
         Rectangle2D screen = Screen.getScreens().stream()
                 .map(Screen::getVisualBounds)
                 .filter(bounds -> isInSight(wanted, bounds))
@@ -34,7 +37,7 @@ final class WindowPlace {
                 .orElse(Screen.getPrimary().getVisualBounds());
         Rectangle2D fitted = fitted(wanted, screen);
         put(stage, fitted);
-        stage.setMaximized(memory.getBoolean("maximized", false));
+        stage.setMaximized(memory.yes("maximized", false));
         stage.show();
         // Some window managers take the least size for the wanted one until the window stands.
         if (!stage.isMaximized()) {
@@ -52,12 +55,12 @@ final class WindowPlace {
     }
 
     void remember(Stage stage) {
-        memory.putBoolean("maximized", stage.isMaximized());
+        memory.put("maximized", stage.isMaximized());
         if (!stage.isMaximized() && !stage.isIconified()) {
-            memory.putDouble("x", stage.getX());
-            memory.putDouble("y", stage.getY());
-            memory.putDouble("width", stage.getWidth());
-            memory.putDouble("height", stage.getHeight());
+            memory.put("x", stage.getX());
+            memory.put("y", stage.getY());
+            memory.put("width", stage.getWidth());
+            memory.put("height", stage.getHeight());
         }
     }
 
@@ -80,6 +83,6 @@ final class WindowPlace {
     }
 
     private static double within(double place, double low, double high) {
-        return Double.isInfinite(place) ? (low + high) / 2 : Math.max(low, Math.min(high, place));
+        return place == NOWHERE ? (low + high) / 2 : Math.max(low, Math.min(high, place));
     }
 }

@@ -5,16 +5,16 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.prefs.Preferences;
+import oddcradle.files.settings.Settings;
 
 /** The files opened last, newest first, kept between runs. */
 public final class Recents {
     private static final int KEPT = 8;
     private static final String KEY = "recent.";
 
-    private final Preferences memory;
+    private final Settings memory;
 
-    public Recents(Preferences memory) {
+    public Recents(Settings memory) {
         this.memory = memory;
     }
 
@@ -22,7 +22,7 @@ public final class Recents {
     public List<Path> list() {
         List<Path> files = new ArrayList<>();
         for (int k = 0; k < KEPT; k++) {
-            String stored = memory.get(KEY + k, "");
+            String stored = memory.text(KEY + k, "");
             try {
                 if (!stored.isEmpty() && Files.isRegularFile(Path.of(stored))) {
                     files.add(Path.of(stored));
@@ -41,7 +41,7 @@ public final class Recents {
         files.remove(whole);
         files.add(0, whole);
         for (int k = 0; k < KEPT; k++) {
-            if (k < files.size() && files.get(k).toString().length() < Preferences.MAX_VALUE_LENGTH) {
+            if (k < files.size()) {
                 memory.put(KEY + k, files.get(k).toString());
             } else {
                 memory.remove(KEY + k);

@@ -104,7 +104,7 @@ class KeptWorkTest extends WindowDriver {
         answer(robot, 0);
         assertThat(up(file)).isEqualTo(0.482);
         assertThat(closing.isConsumed()).isFalse();
-        assertThat(MEMORY.getDouble("width", 0)).isEqualTo(stage.getWidth());
+        assertThat(settings.number("width", 0)).isEqualTo(stage.getWidth());
     }
 
     @Test

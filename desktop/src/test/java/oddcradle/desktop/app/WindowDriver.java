@@ -6,8 +6,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.prefs.BackingStoreException;
-import java.util.prefs.Preferences;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
@@ -22,6 +20,7 @@ import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.UnsavedJobs;
+import oddcradle.files.settings.Settings;
 import oddcradle.files.shelf.OwnShelves;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -33,8 +32,6 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Opens the real window with the demo job for a test, and what every such test does. */
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowDriver {
-    static final Preferences MEMORY = Preferences.userRoot().node("oddcradle-window-test");
-
     /** Where the window keeps jobs that are in no file. */
     @TempDir
     static Path kept;
@@ -42,20 +39,13 @@ abstract class WindowDriver {
     /** The paper that the window asked to be opened last. */
     final AtomicReference<Path> opened = new AtomicReference<>();
 
+    Settings settings;
     Desk desk;
     MainWindow window;
 
-    private static void emptyMemory() {
-        try {
-            MEMORY.clear();
-        } catch (BackingStoreException unreadable) {
-            throw new AssertionError(unreadable);
-        }
-    }
-
     void open(Stage stage) {
         Look.loadFonts();
-        emptyMemory();
+        settings = Settings.of(kept.resolve("settings-" + System.nanoTime()));
         desk = new Desk(
                 new JobSession(
                         Clock.systemUTC(),
@@ -64,7 +54,7 @@ abstract class WindowDriver {
                                 kept.resolve("unsaved"), ProcessHandle.current().pid())),
                 new LiveExamination(Workers.inOrder("examination"), Workers.ui()),
                 new OwnShelves(kept.resolve("shelves")));
-        window = new MainWindow(stage, desk, MEMORY, Workers.inOrder("files"), opened::set);
+        window = new MainWindow(stage, desk, settings, Workers.inOrder("files"), opened::set);
         window.show();
         // The drawn view is quick even where 3-D is drawn by software; the tests of the stand switch over.
         window.stand().show(Stand.Side.LEFT);

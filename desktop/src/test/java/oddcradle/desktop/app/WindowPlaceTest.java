@@ -21,8 +21,7 @@ class WindowPlaceTest {
 
     @Test
     void windowWithoutAPlace_standsInTheMiddle_andIsNeverTooSmallToWorkIn() {
-        assertThat(WindowPlace.fitted(
-                        new Rectangle2D(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, 100, 100), SCREEN))
+        assertThat(WindowPlace.fitted(new Rectangle2D(WindowPlace.NOWHERE, WindowPlace.NOWHERE, 100, 100), SCREEN))
                 .isEqualTo(new Rectangle2D(90, 114, 1100, 600));
     }
 

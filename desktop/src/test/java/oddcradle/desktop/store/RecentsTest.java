@@ -4,18 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.prefs.Preferences;
-import org.junit.jupiter.api.AfterEach;
+import oddcradle.files.settings.Settings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class RecentsTest {
-    private final Preferences memory = Preferences.userRoot().node("oddcradle-test-" + System.nanoTime());
-
-    @AfterEach
-    void forget() throws Exception {
-        memory.removeNode();
-    }
+    private final Settings memory = Settings.forThisRun();
 
     @Test
     void newestFirst_eachOnce_goneOnesLeftOut(@TempDir Path folder) throws Exception {

@@ -1,0 +1,2 @@
+/** What the program keeps between runs. */
+package oddcradle.files.settings;

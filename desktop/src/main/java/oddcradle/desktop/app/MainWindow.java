@@ -10,12 +10,11 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -27,8 +26,13 @@ import oddcradle.core.guide.Todo;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Scans;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.card.CardSheet;
+import oddcradle.desktop.command.Command;
+import oddcradle.desktop.command.CommandKeys;
+import oddcradle.desktop.command.Finder;
+import oddcradle.desktop.help.HelpWindow;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
@@ -60,32 +64,42 @@ public final class MainWindow {
     private final Banners banners;
     private final NextBar next;
     private final BeginPane begin;
+    private final Commands commands;
+    private final HelpWindow help;
+    private final Panes panes;
+    private final Settings settings;
     private final Scene scene;
-    private Look look = Look.PAPER;
+    private Look look;
     private ScansOf scansRead = new ScansOf(List.of(), Optional.empty());
 
     /** Which scans were read last, for which file. */
     private record ScansOf(List<String> named, Optional<Path> file) {}
 
     /**
-     * @param memory what the window keeps between runs
+     * @param settings what the window keeps between runs
      * @param background runs one task after the other
      * @param opener opens a written paper in the program that this system has for it
      */
-    public MainWindow(Stage stage, Desk desk, Settings memory, Executor background, Consumer<Path> opener) {
+    public MainWindow(Stage stage, Desk desk, Settings settings, Executor background, Consumer<Path> opener) {
         this.stage = stage;
         this.desk = desk;
+        this.settings = settings;
+        this.look = settings.one("look", Look.PAPER);
+        desk.unitsProperty().set(settings.one("units", UnitStyle.MILLIMETRES));
         this.background = background;
-        this.place = new WindowPlace(memory);
+        this.place = new WindowPlace(settings);
         this.banners = new Banners(() -> desk.complaintProperty().set(""));
-        this.files = new JobFiles(stage, desk, new Recents(memory), background, banners, opener);
+        this.files = new JobFiles(stage, desk, new Recents(settings), background, banners, opener);
         this.stand = new Stand(desk, palette);
         this.rail = new Rail(desk);
         this.notes = new NotesPane(desk);
         this.slates = new Slates(desk, palette);
         this.next = new NextBar(desk, this::goTo);
         desk.openCardsBy(card -> goTo(card.step(), CardSheet.NAME));
-        this.bar = new TopBar(desk, this);
+        this.commands = new Commands(this);
+        this.bar = new TopBar(desk, this, commands);
+        this.help = new HelpWindow(stage);
+        this.panes = new Panes(settings);
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
         look.dress(scene);
@@ -98,7 +112,7 @@ public final class MainWindow {
         follow();
         keys();
         stage.setScene(scene);
-        stage.setTitle("Odd Cradle");
+        title();
         stage.setOnCloseRequest(this::close);
     }
 
@@ -110,13 +124,13 @@ public final class MainWindow {
         slate.getStyleClass().addAll("slate", "slate-scroll");
         slate.setFitToWidth(true);
         slate.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        slate.setPrefWidth(360);
-        slate.setMinWidth(360);
-        notes.setPrefHeight(140);
-        notes.setMinHeight(140);
         desk.complaintProperty().addListener((property, before, text) -> banners.complain(text));
-        BorderPane inner = new BorderPane(stand, new VBox(next, banners), slate, notes, null);
-        BorderPane outer = new BorderPane(inner, bar, null, null, rail);
+        BorderPane outer = new BorderPane(
+                panes.of(new BorderPane(stand, new VBox(next, banners), null, null, null), slate, notes),
+                bar,
+                null,
+                null,
+                rail);
         StackPane whole = new StackPane(outer, begin, palette);
         // Where the screen is too small the beginning stays in sight.
         whole.setAlignment(Pos.TOP_LEFT);
@@ -160,21 +174,41 @@ public final class MainWindow {
         desk.selectionProperty().addListener((property, before, part) -> refresh());
         desk.session().documentProperty().addListener(change -> {
             bar.refresh();
+            title();
             files.keepRecovery();
         });
         desk.session().documentProperty().addListener(change -> readScan());
         desk.session().fileProperty().addListener(change -> readScan());
-        desk.session().changedProperty().addListener(change -> bar.refresh());
-        desk.session().fileProperty().addListener(change -> bar.refresh());
+        desk.session().changedProperty().addListener(change -> stateOfFile());
+        desk.session().fileProperty().addListener(change -> stateOfFile());
+        desk.unitsProperty().addListener((property, before, units) -> keep("units", units));
+    }
+
+    private void stateOfFile() {
+        bar.refresh();
+        title();
+    }
+
+    /** A star before the name of a job with changes that are in no file. */
+    private void title() {
+        Optional<Path> file = desk.session().fileProperty().get();
+        stage.setTitle((desk.session().changedProperty().get() ? "* " : "")
+                + desk.session().job().name()
+                + file.map(path -> " · " + path.getFileName()).orElse("") + " · Odd Cradle");
+    }
+
+    /** Remembers a setting, and tells where that cannot be done. */
+    private void keep(String name, Object value) {
+        settings.put(name, value);
+        tellOfSettings();
+    }
+
+    private void tellOfSettings() {
+        settings.takeTrouble().ifPresent(trouble -> banners.tell("settings-trouble", trouble));
     }
 
     private void keys() {
-        key(KeyCode.N, this::beginNew);
-        key(KeyCode.Z, this::undo);
-        key(KeyCode.Y, this::redo);
-        key(KeyCode.S, files::save);
-        key(KeyCode.O, files::chooseAndOpen);
-        key(KeyCode.P, files::printPacket);
+        CommandKeys.listen(scene, commands.all(), MainWindow::isLeftToField);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
             if (press.getCode() == KeyCode.DELETE && !(scene.getFocusOwner() instanceof TextInputControl)) {
                 desk.takeSelectionAway();
@@ -186,23 +220,21 @@ public final class MainWindow {
                 desk.pipeDrawnProperty().set(Optional.empty());
             }
         });
-        // A text field keeps these keys to itself even where nothing has been typed.
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
-            boolean inText = scene.getFocusOwner() instanceof TextInputControl;
-            if (inText && press.isShortcutDown() && !Draft.isBeingTyped(scene.getFocusOwner())) {
-                if (press.getCode() == KeyCode.Z && !press.isShiftDown()) {
-                    undo();
-                    press.consume();
-                } else if (press.getCode() == KeyCode.Y) {
-                    redo();
-                    press.consume();
-                }
-            }
-        });
-        for (Step step : Step.values()) {
-            KeyCode digit = KeyCode.getKeyCode(Integer.toString(step.number() % 10));
-            key(digit, () -> desk.goTo(step));
-        }
+    }
+
+    /** Undo and redo belong to a field while something is being typed in it. */
+    private static boolean isLeftToField(Command command, Node focused) {
+        return (command.id().equals(Commands.UNDO) || command.id().equals(Commands.REDO))
+                && Draft.isBeingTyped(focused);
+    }
+
+    /** What is wanted, by its words. */
+    void find() {
+        Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo));
+    }
+
+    HelpWindow help() {
+        return help;
     }
 
     /** Shows what to do next, or puts it away. */
@@ -232,20 +264,23 @@ public final class MainWindow {
                 || !desk.session().job().equals(EmptyBench.load().job()));
     }
 
-    private void undo() {
-        desk.session().undo();
+    /** Leaves the open job for the first screen. */
+    void closeJob() {
+        if (files.mayLeave()) {
+            desk.session().openNew(EmptyBench.load());
+            begin.begin(false);
+        }
     }
 
-    private void redo() {
-        desk.session().redo();
-    }
-
-    private void key(KeyCode code, Runnable action) {
-        scene.getAccelerators().put(new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN), action);
+    /** As the cross of the window does. */
+    void quit() {
+        stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
     }
 
     public void show() {
         place.show(stage);
+        panes.show();
+        tellOfSettings();
         showSlate();
         recolour();
         stand.requestFocus();
@@ -299,6 +334,11 @@ public final class MainWindow {
         look.dress(scene);
         scene.getRoot().applyCss();
         recolour();
+        keep("look", look);
+    }
+
+    boolean isNight() {
+        return look == Look.NIGHT;
     }
 
     /** Opening, saving and papers. */
@@ -359,6 +399,7 @@ public final class MainWindow {
             closing.consume();
         } else {
             place.remember(stage);
+            panes.remember();
         }
     }
 }

@@ -1,40 +1,30 @@
 package oddcradle.desktop.app;
 
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Phrase;
-import oddcradle.core.units.UnitStyle;
-import oddcradle.desktop.slate.Toggles;
+import oddcradle.desktop.command.CommandMenu;
 import oddcradle.desktop.store.Desk;
-import oddcradle.files.job.DemoJobs;
 
-/** Name and state of the job, undo and redo, units, look, save, packet. */
+/** Name and state of the job, the menus, undo and redo, units, save, packet. */
 final class TopBar extends HBox {
     /** Room for the longest state. */
-    private static final double STATE_WIDTH = 128;
+    private static final double STATE_WIDTH = 96;
 
     private final Desk desk;
     private final Label name = new Label();
     private final Label state = new Label();
     private final Button undo = plain("undo", "Undo");
     private final Button redo = plain("redo", "Redo");
-    private final MenuButton files = new MenuButton("Job");
+    private final CommandMenu units;
 
-    TopBar(Desk desk, MainWindow window) {
+    TopBar(Desk desk, MainWindow window, Commands commands) {
         this.desk = desk;
         getStyleClass().add("top-bar");
         Label brand = new Label("Odd Cradle");
@@ -42,46 +32,48 @@ final class TopBar extends HBox {
         name.getStyleClass().add("job-name");
         state.getStyleClass().add("quiet");
         state.setId("saved-state");
-        files.getStyleClass().add("plain-button");
-        files.setId("job-menu");
-        files.setOnShowing(opening -> fillMenu(window));
-        fillMenu(window);
         undo.setOnAction(click -> desk.session().undo());
         redo.setOnAction(click -> desk.session().redo());
-        Button look = plain("look", "Paper / Night");
-        look.setOnAction(click -> window.changeLook());
+        units = new CommandMenu("units", desk.units().label(), () -> List.copyOf(commands.units()));
+        units.setAccessibleText("units");
+        Button find = plain("find", "Find …");
+        find.setOnAction(click -> window.find());
         Button save = plain("save", "Save");
         save.setOnAction(click -> window.files().save());
-        Button packet = new Button("Packet as PDF …");
+        Button packet = new Button("Packet …");
         packet.setMinWidth(USE_PREF_SIZE);
         packet.setId("packet");
         packet.getStyleClass().add("strong-button");
         packet.setOnAction(click -> window.files().printPacket());
+        tip(find, "Commands, sheets, things and figures by their words (Ctrl K)");
+        tip(units, "Units of what is shown and typed; any unit may be typed anywhere");
+        tip(packet, "The workshop packet, a PDF at true scale (Ctrl P)");
         // Only the name gives way: no button may move under the pointer.
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         state.setMinWidth(STATE_WIDTH);
-        files.setMinWidth(USE_PREF_SIZE);
         brand.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(brand, name, state, files, undo, redo);
-        addUnits();
-        getChildren().addAll(look, save, packet);
+        getChildren()
+                .addAll(
+                        brand,
+                        name,
+                        state,
+                        new CommandMenu("job-menu", "Job", commands::job),
+                        new CommandMenu("change-menu", "Change", commands::change),
+                        new CommandMenu("show-menu", "Show", commands::show),
+                        new CommandMenu("hand-out-menu", "Hand out", commands::handOut),
+                        new CommandMenu("help-menu", "Help", commands::help),
+                        find,
+                        undo,
+                        redo,
+                        units,
+                        save,
+                        packet);
         refresh();
     }
 
-    private void addUnits() {
-        ToggleGroup group = new ToggleGroup();
-        Toggles.follow(group, chosen -> desk.unitsProperty().set((UnitStyle) chosen.getUserData()));
-        for (UnitStyle style : UnitStyle.values()) {
-            ToggleButton button = new ToggleButton(style.label());
-            button.setId("units-" + style.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            button.getStyleClass().add("plain-button");
-            button.setMinWidth(USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setSelected(style == desk.units());
-            button.setUserData(style);
-            getChildren().add(button);
-        }
+    private static void tip(Control control, String words) {
+        control.setTooltip(new Tooltip(words));
     }
 
     private static Button plain(String id, String text) {
@@ -92,50 +84,10 @@ final class TopBar extends HBox {
         return button;
     }
 
-    private void fillMenu(MainWindow window) {
-        MenuItem begin = new MenuItem("New job …");
-        begin.setId("menu-new");
-        begin.setOnAction(click -> window.beginNew());
-        MenuItem open = new MenuItem("Open a job …");
-        open.setId("menu-open");
-        open.setOnAction(click -> window.files().chooseAndOpen());
-        MenuItem saveAs = new MenuItem("Save under another name …");
-        saveAs.setId("menu-save-as");
-        saveAs.setOnAction(click -> window.files().chooseAndSave());
-        Menu versions = new Menu("Kept versions");
-        versions.setId("menu-versions");
-        window.files().keptVersions().forEach((when, version) -> {
-            MenuItem item = new MenuItem(when);
-            item.setOnAction(click -> window.files().takeBack(version));
-            versions.getItems().add(item);
-        });
-        versions.setDisable(versions.getItems().isEmpty());
-        CheckMenuItem next = new CheckMenuItem("What to do next");
-        next.setId("menu-next");
-        next.setSelected(window.isNextShown());
-        next.setOnAction(click -> window.showNext(next.isSelected()));
-        files.getItems().setAll(begin, open, saveAs, versions, next, new SeparatorMenuItem());
-        for (DemoJobs demo : DemoJobs.values()) {
-            MenuItem item = new MenuItem("Demo · " + demo.words());
-            item.setId("demo-" + demo.fileName());
-            item.setOnAction(click -> window.files().openDemo(demo));
-            files.getItems().add(item);
-        }
-        List<Path> recents = window.files().recents();
-        if (!recents.isEmpty()) {
-            files.getItems().add(new SeparatorMenuItem());
-        }
-        for (Path recent : recents) {
-            MenuItem item = new MenuItem(recent.toString());
-            item.setMnemonicParsing(false);
-            item.setOnAction(click -> window.files().open(recent));
-            files.getItems().add(item);
-        }
-    }
-
     /** Shows the job's name, whether it is saved, and what undo would take back. */
     void refresh() {
         name.setText(desk.session().job().name());
+        units.setText(desk.units().label());
         boolean changed = desk.session().changedProperty().get();
         boolean inFile = desk.session().fileProperty().get().isPresent();
         state.setText(changed ? "· changed" : inFile ? "· saved" : "· not in a file");

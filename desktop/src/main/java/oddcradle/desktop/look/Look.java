@@ -38,13 +38,24 @@ public enum Look {
     /** A window of its own over a dressed one looks like it. */
     public static void lend(Scene dressed, Scene over) {
         over.getStylesheets().setAll(dressed.getStylesheets());
+        lendClass(dressed, over.getRoot());
+    }
+
+    /** So does a popup, whose scene is not its own. */
+    public static void lend(Scene dressed, Parent over) {
+        over.getStylesheets().setAll(dressed.getStylesheets());
+        over.getStyleClass().add("root");
+        lendClass(dressed, over);
+    }
+
+    private static void lendClass(Scene dressed, Parent over) {
         List<String> lent = dressed.getRoot().getStyleClass().stream()
                 .filter(each -> each.equals(PAPER.styleClass) || each.equals(NIGHT.styleClass))
                 .toList();
-        List<String> classes = new ArrayList<>(over.getRoot().getStyleClass());
+        List<String> classes = new ArrayList<>(over.getStyleClass());
         classes.removeAll(List.of(PAPER.styleClass, NIGHT.styleClass));
         classes.addAll(lent);
-        over.getRoot().getStyleClass().setAll(classes);
+        over.getStyleClass().setAll(classes);
     }
 
     /** Sets the theme and the stylesheet, and puts the look on the scene's root. */

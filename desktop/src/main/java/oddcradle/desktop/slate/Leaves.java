@@ -1,6 +1,7 @@
 package oddcradle.desktop.slate;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -50,6 +51,10 @@ public final class Leaves extends VBox {
             shown = name;
         }
         refresh();
+    }
+
+    List<String> names() {
+        return List.copyOf(makers.keySet());
     }
 
     public String shown() {

@@ -36,6 +36,14 @@ public abstract class StepSlate extends VBox {
                 .forEach(leaves -> leaves.turnTo(sheet));
     }
 
+    /** Names of its sheets; none where the step has but one. */
+    public final List<String> sheets() {
+        return getChildren().stream()
+                .filter(Leaves.class::isInstance)
+                .flatMap(leaves -> ((Leaves) leaves).names().stream())
+                .toList();
+    }
+
     protected final void onRefresh(Runnable refresher) {
         refreshers.add(refresher);
     }

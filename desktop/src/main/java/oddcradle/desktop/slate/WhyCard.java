@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import oddcradle.core.finding.Why;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.look.Look;
 
 /** The answer to "why?", shown beside what was asked: formula, inputs, source. Esc or a click elsewhere closes it. */
 public final class WhyCard {
@@ -40,11 +41,7 @@ public final class WhyCard {
         source.setWrapText(true);
         card.getChildren().addAll(head, formula, inputs, source);
         // A popup is a scene of its own: it needs the window's sheet and look.
-        card.getStylesheets().setAll(owner.getScene().getStylesheets());
-        owner.getScene().getRoot().getStyleClass().stream()
-                .filter(name -> name.equals("paper") || name.equals("night"))
-                .forEach(card.getStyleClass()::add);
-        card.getStyleClass().add("root");
+        Look.lend(owner.getScene(), card);
         Popup popup = new Popup();
         popup.setAutoHide(true);
         popup.getContent().add(card);

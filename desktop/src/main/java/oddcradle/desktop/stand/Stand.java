@@ -50,6 +50,10 @@ public final class Stand extends BorderPane {
         Side(String word) {
             this.word = word;
         }
+
+        public String word() {
+            return word;
+        }
     }
 
     /** A machine fills less than the ball around its box. */
@@ -146,6 +150,18 @@ public final class Stand extends BorderPane {
             bar.getChildren().add(button);
         }
         return bar;
+    }
+
+    public Side side() {
+        return side;
+    }
+
+    /** Sides that this screen and this job have. */
+    public List<Side> offered() {
+        return sides.getToggles().stream()
+                .filter(toggle -> ((Node) toggle).isVisible())
+                .map(toggle -> (Side) toggle.getUserData())
+                .toList();
     }
 
     /** Turns to one side, or shows all four. */

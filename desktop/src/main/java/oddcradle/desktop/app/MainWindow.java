@@ -302,6 +302,7 @@ public final class MainWindow {
     private void showSlate() {
         StepSlate now = slates.of(desk.stepProperty().get());
         slate.setContent(now);
+        rail.showSheets(desk.stepProperty().get(), now.tabs());
         slate.setVvalue(0);
         if (desk.examination() != null) {
             now.refresh();

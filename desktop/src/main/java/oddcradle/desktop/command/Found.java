@@ -12,16 +12,21 @@ import java.util.Locale;
  * @param hint beside them: keys, where it is, a number
  */
 public record Found(String words, String hint, Runnable act) {
-    /** Those that have every typed word, or begin of a word, in them; the shortest first among those whose first word fits. */
+    /** Those that have every typed word, or begin of a word, in them; whole words first, then the shortest. */
     static List<Found> by(String typed, List<Found> all, int most) {
         String[] wanted = typed.strip().toLowerCase(Locale.ROOT).split("\\s+");
         return all.stream()
                 .filter(each -> Arrays.stream(wanted).allMatch(each.lower()::contains))
-                .sorted(Comparator.comparing((Found each) -> !each.lower().startsWith(wanted[0]))
+                .sorted(Comparator.comparing((Found each) -> !each.hasWord(wanted[0]))
+                        .thenComparing(each -> !each.lower().startsWith(wanted[0]))
                         .thenComparing(each -> !each.lower().contains(" " + wanted[0]))
                         .thenComparing(each -> each.words().length()))
                 .limit(most)
                 .toList();
+    }
+
+    private boolean hasWord(String word) {
+        return Arrays.asList(lower().split("[^\\p{L}\\p{N}]+")).contains(word);
     }
 
     private String lower() {

@@ -3,7 +3,9 @@ package oddcradle.desktop.rail;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -18,7 +20,7 @@ import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 
-/** The ten steps in the order of the work, each with its worst finding as shape, word and count. */
+/** The ten steps in the order of the work, each with its worst finding as shape, word and count; under the open one its sheets. */
 public final class Rail extends VBox {
     private final Desk desk;
     private final Map<Step, ToggleButton> buttons = new EnumMap<>(Step.class);
@@ -41,6 +43,12 @@ public final class Rail extends VBox {
         });
         desk.stepProperty().addListener((property, before, step) -> select(step));
         select(desk.stepProperty().get());
+    }
+
+    /** Puts the names of a step's sheets under it. */
+    public void showSheets(Step step, Optional<Node> sheets) {
+        getChildren().removeIf(node -> !buttons.containsValue(node));
+        sheets.ifPresent(names -> getChildren().add(getChildren().indexOf(buttons.get(step)) + 1, names));
     }
 
     private void select(Step step) {

@@ -8,13 +8,12 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import oddcradle.desktop.store.Desk;
 
-/** Sheets of one step behind each other; each is made when it is first turned to. */
+/** Sheets of one step behind each other; each is made when it is first turned to. Their names stand elsewhere, in a column. */
 public final class Leaves extends VBox {
-    private final FlowPane tabs = new FlowPane(0, 0);
+    private final VBox tabs = new VBox();
     private final ToggleGroup group = new ToggleGroup();
     private final Map<String, Supplier<Leaf>> makers = new LinkedHashMap<>();
     private final Map<String, Leaf> made = new LinkedHashMap<>();
@@ -29,7 +28,6 @@ public final class Leaves extends VBox {
         super(8);
         this.desk = desk;
         tabs.getStyleClass().add("leaves");
-        getChildren().add(tabs);
         Toggles.follow(group, tab -> turnTo((String) tab.getUserData()));
     }
 
@@ -37,7 +35,8 @@ public final class Leaves extends VBox {
         makers.put(name, maker);
         ToggleButton tab = new ToggleButton(name);
         tab.setId("leaf-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
-        tab.getStyleClass().addAll("plain-button", "leaf-tab");
+        tab.getStyleClass().addAll("leaf-tab");
+        tab.setMaxWidth(Double.MAX_VALUE);
         tab.setToggleGroup(group);
         tab.setUserData(name);
         tabs.getChildren().add(tab);
@@ -53,6 +52,11 @@ public final class Leaves extends VBox {
         refresh();
     }
 
+    /** The names, to be clicked; whoever shows the sheets gives them a place. */
+    Node tabs() {
+        return tabs;
+    }
+
     List<String> names() {
         return List.copyOf(makers.keySet());
     }
@@ -66,10 +70,8 @@ public final class Leaves extends VBox {
         group.getToggles().stream()
                 .filter(tab -> tab.getUserData().equals(shown))
                 .forEach(group::selectToggle);
-        if (getChildren().size() < 2) {
-            getChildren().add(leaf.node());
-        } else if (getChildren().get(1) != leaf.node()) {
-            getChildren().set(1, leaf.node());
+        if (!getChildren().contains(leaf.node())) {
+            getChildren().setAll(leaf.node());
         }
         leaf.refresh().run();
     }

@@ -2,6 +2,7 @@ package oddcradle.desktop.slate;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -34,6 +35,14 @@ public abstract class StepSlate extends VBox {
                 .filter(Leaves.class::isInstance)
                 .map(Leaves.class::cast)
                 .forEach(leaves -> leaves.turnTo(sheet));
+    }
+
+    /** The names of its sheets, to be clicked, for a place beside it; empty where the step has but one. */
+    public final Optional<Node> tabs() {
+        return getChildren().stream()
+                .filter(Leaves.class::isInstance)
+                .map(leaves -> ((Leaves) leaves).tabs())
+                .findFirst();
     }
 
     /** Names of its sheets; none where the step has but one. */

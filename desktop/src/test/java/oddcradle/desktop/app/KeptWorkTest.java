@@ -193,7 +193,7 @@ class KeptWorkTest extends WindowDriver {
 
     @Test
     void barKeepsItsPlaces_whateverIsUndone(FxRobot robot) {
-        List<String> buttons = List.of("#undo", "#redo", "#job-menu", "#look", "#save", "#packet");
+        List<String> buttons = List.of("#undo", "#redo", "#job-menu", "#units", "#save", "#packet");
         Map<String, Bounds> before = new LinkedHashMap<>();
         buttons.forEach(id -> before.put(id, place(robot, id)));
         robot.interact(() -> desk.apply(new JobEdit.MoveSeat(new Vec3(0.012, 0, 0.0345))));
@@ -216,7 +216,7 @@ class KeptWorkTest extends WindowDriver {
         settled();
         WaitForAsyncUtils.waitForFxEvents();
         double right = window.scene().getWidth();
-        for (String id : List.of("#job-menu", "#undo", "#redo", "#units-fractional-inches", "#save", "#packet")) {
+        for (String id : List.of("#job-menu", "#undo", "#redo", "#help-menu", "#units", "#save", "#packet")) {
             Bounds at = place(robot, id);
             assertThat(at.getMaxX()).as(id).isLessThanOrEqualTo(right);
             assertThat(at.getWidth())

@@ -91,11 +91,11 @@ class KeyboardTest extends WindowDriver {
     @Test
     void arrows_chooseTabsAndUnits_asAClickDoes(FxRobot robot) {
         focus(robot, "#leaf-place");
-        robot.type(KeyCode.RIGHT);
+        robot.type(KeyCode.DOWN);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#seat-up").tryQuery()).isEmpty();
-        focus(robot, "#units-millimetres");
-        robot.type(KeyCode.RIGHT);
+        focus(robot, "#units");
+        robot.type(KeyCode.SPACE, KeyCode.DOWN, KeyCode.DOWN, KeyCode.ENTER);
         assertThat(desk.units()).isEqualTo(UnitStyle.DECIMAL_INCHES);
     }
 

@@ -188,9 +188,9 @@ class WindowTest extends WindowDriver {
 
     @Test
     void units_lookAndStops_switchFromTheKeyboardAndTheBar(FxRobot robot) {
-        robot.clickOn("#units-fractional-inches");
+        robot.clickOn("#units").clickOn("#menu-units-fractional-inches");
         until(() -> text(robot, "#figure-smallest-gap").endsWith("in"));
-        robot.clickOn("#look");
+        robot.clickOn("#show-menu").clickOn("#menu-night");
         assertThat(window.scene().getRoot().getStyleClass()).contains("night").doesNotContain("paper");
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
         assertThat(desk.stepProperty().get()).isEqualTo(Step.LOAD);

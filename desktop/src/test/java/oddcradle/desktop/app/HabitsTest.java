@@ -1,0 +1,191 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.command.Command;
+import oddcradle.desktop.look.Look;
+import oddcradle.files.settings.Settings;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** What people expect of any program on their desktop. */
+class HabitsTest extends WindowDriver {
+    private Stage stage;
+
+    @Start
+    void start(Stage shown) {
+        stage = shown;
+        open(shown);
+    }
+
+    private void keys(FxRobot robot, KeyCode... codes) {
+        robot.press(codes).release(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private List<String> words(FxRobot robot) {
+        return robot.lookup("#help-body Text").queryAllAs(Text.class).stream()
+                .map(Text::getText)
+                .toList();
+    }
+
+    @Test
+    void finder_opensSheetsThingsAndCommandsByTypedWords(FxRobot robot) {
+        keys(robot, KeyCode.CONTROL, KeyCode.K);
+        robot.write("weigh");
+        robot.type(KeyCode.ENTER);
+        until(() -> desk.stepProperty().get() == Step.DONOR);
+        assertThat(robot.lookup("#leaf-weigh").<ToggleButton>query().isSelected())
+                .isTrue();
+
+        keys(robot, KeyCode.CONTROL, KeyCode.K);
+        robot.write("silencer part");
+        robot.type(KeyCode.ENTER);
+        until(() -> desk.selectionProperty()
+                .get()
+                .flatMap(id -> desk.session().job().label(id))
+                .filter("silencer"::equals)
+                .isPresent());
+
+        keys(robot, KeyCode.CONTROL, KeyCode.K);
+        robot.write("nig");
+        robot.type(KeyCode.ENTER);
+        until(window::isNight);
+
+        keys(robot, KeyCode.CONTROL, KeyCode.K);
+        robot.write("zzz nothing of the kind");
+        robot.type(KeyCode.ENTER);
+        assertThat(robot.lookup("#finder").tryQuery()).isPresent();
+        robot.type(KeyCode.ESCAPE);
+        until(() -> robot.lookup("#finder").tryQuery().isEmpty());
+    }
+
+    @Test
+    void title_namesJobFileAndUnsavedChanges(FxRobot robot, @TempDir Path folder) {
+        assertThat(stage.getTitle()).isEqualTo("Saltmarsh runabout · Odd Cradle");
+        robot.interact(() -> desk.apply(new JobEdit.MoveSeat(new Vec3(0, 0, 0.01))));
+        until(() -> stage.getTitle().startsWith("* Saltmarsh"));
+        robot.interact(() -> window.files().saveAs(folder.resolve("mine.cradle.json")));
+        until(() -> stage.getTitle().equals("Saltmarsh runabout · mine.cradle.json · Odd Cradle"));
+    }
+
+    @Test
+    void unitsLookAndPanes_areThereAtTheNextStart(FxRobot robot) throws Exception {
+        robot.clickOn("#units").clickOn("#menu-units-decimal-inches");
+        until(() -> desk.units() == UnitStyle.DECIMAL_INCHES);
+        assertThat(text(robot, "#units")).isEqualTo(UnitStyle.DECIMAL_INCHES.label());
+        keys(robot, KeyCode.CONTROL, KeyCode.D);
+        SplitPane panes = robot.lookup("#pane-slate").query();
+        Node divider = panes.lookup(".split-pane-divider");
+        Bounds at = divider.localToScreen(divider.getBoundsInLocal());
+        double before = slateWidth(panes);
+        robot.drag(at.getCenterX(), at.getCenterY()).dropBy(-60, 0);
+        double pulled = slateWidth(panes);
+        assertThat(pulled).isCloseTo(before + 60, within(8.0));
+        robot.interact(() -> stage.setWidth(stage.getWidth() - 90));
+        until(() -> Math.abs(slateWidth(panes) - pulled) < 3);
+        robot.interact(window::quit);
+        List<Path> files;
+        try (var all = Files.list(kept)) {
+            files = all.filter(file -> file.getFileName().toString().startsWith("settings-"))
+                    .toList();
+        }
+        Settings next = files.stream()
+                .map(Settings::of)
+                .filter(each -> each.number("slate.width", 0) > 0)
+                .findFirst()
+                .orElseThrow();
+        assertThat(next.one("units", UnitStyle.MILLIMETRES)).isEqualTo(UnitStyle.DECIMAL_INCHES);
+        assertThat(next.one("look", Look.PAPER)).isEqualTo(Look.NIGHT);
+        assertThat(next.number("slate.width", 0)).isCloseTo(pulled, within(2.0));
+    }
+
+    private static double slateWidth(SplitPane panes) {
+        return panes.getItems().get(1).getBoundsInParent().getWidth();
+    }
+
+    @Test
+    void help_opensAtTheStep_followsLinks_andNamesEveryKey(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.CRADLE));
+        keys(robot, KeyCode.F1);
+        until(() -> words(robot).stream()
+                .anyMatch(each -> each.toLowerCase(Locale.ROOT).contains("cradle")));
+        robot.type(KeyCode.ESCAPE);
+        until(() -> Window.getWindows().stream().filter(Window::isShowing).count() == 1);
+        robot.clickOn("#help-menu").clickOn("#menu-keys");
+        until(() -> words(robot).contains("Save under another name …"));
+        assertThat(words(robot)).contains("Ctrl+K", "F1", "Save").noneMatch(each -> each.contains("KEYS"));
+        robot.type(KeyCode.ESCAPE);
+    }
+
+    /** A library that is shipped and not named breaks its licence. */
+    @Test
+    void about_namesEveryLibraryThatIsShipped(FxRobot robot) {
+        robot.clickOn("#help-menu").clickOn("#menu-about");
+        until(() -> words(robot).stream().anyMatch(each -> each.startsWith("Odd Cradle ")));
+        String named = words(robot).stream().collect(Collectors.joining(" ")).toLowerCase(Locale.ROOT);
+        assertThat(named).contains("0.1.0").doesNotContain("${");
+        List<String> shipped = Arrays.stream(
+                        System.getProperty("java.class.path").split(File.pathSeparator))
+                .map(jar -> Path.of(jar).getFileName().toString().toLowerCase(Locale.ROOT))
+                .filter(
+                        jar -> jar.matches(
+                                "(atlantafx|commonmark|commons-|ejml|hipparchus|indriya|jackson|jakarta|javafx|obj-|pdfbox|fontbox|unit-api|uom-lib|picocli).*"))
+                .map(jar -> jar.replaceAll("-[0-9].*", "").split("-")[0])
+                .distinct()
+                .toList();
+        assertThat(shipped).hasSizeGreaterThan(10);
+        assertThat(shipped).allSatisfy(library -> assertThat(named).contains(library));
+        robot.type(KeyCode.ESCAPE);
+    }
+
+    /** A key that two commands share would do but one of them. */
+    @Test
+    void everyCommandHasAnIdAndKeysOfItsOwn(FxRobot robot) {
+        List<Command> all = new Commands(window).all();
+        assertThat(all).hasSizeGreaterThan(25);
+        assertThat(all.stream().map(Command::id)).doesNotHaveDuplicates();
+        List<String> keys = all.stream()
+                .flatMap(command -> command.keys().stream())
+                .map(Object::toString)
+                .toList();
+        assertThat(keys).hasSizeGreaterThan(15).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void close_leadsToTheFirstScreen_andAsksBeforeChangesAreLost(FxRobot robot) {
+        robot.interact(() -> desk.apply(new JobEdit.MoveSeat(new Vec3(0, 0, 0.01))));
+        keys(robot, KeyCode.CONTROL, KeyCode.W);
+        robot.clickOn("#answer-back");
+        assertThat(desk.session().job().name()).isEqualTo("Saltmarsh runabout");
+        keys(robot, KeyCode.CONTROL, KeyCode.W);
+        robot.clickOn("#answer-1");
+        until(() -> robot.lookup(".begin-body").tryQuery().isPresent());
+        assertThat(desk.session().job().name()).isNotEqualTo("Saltmarsh runabout");
+        assertThat(robot.lookup("#finder-typed").tryQueryAs(TextField.class)).isEmpty();
+    }
+}

@@ -262,6 +262,7 @@ public final class Desk {
     public void open(Card card) {
         cardToOpen = Optional.of(card);
         cardOpener.accept(card);
+        selection.set(Optional.of(card.id()).filter(session.job().ids()::contains));
     }
 
     /** The key of the card that a sheet of a step is to open, told once. */

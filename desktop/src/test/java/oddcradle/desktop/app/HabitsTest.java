@@ -68,7 +68,7 @@ class HabitsTest extends WindowDriver {
         until(() -> desk.selectionProperty()
                 .get()
                 .flatMap(id -> desk.session().job().label(id))
-                .filter("silencer"::equals)
+                .filter(label -> label.equalsIgnoreCase("silencer"))
                 .isPresent());
 
         keys(robot, KeyCode.CONTROL, KeyCode.K);

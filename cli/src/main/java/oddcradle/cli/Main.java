@@ -14,6 +14,7 @@ import picocli.CommandLine.Command;
             SeatCommand.class,
             CradleCommand.class,
             PacketCommand.class,
+            HandOutCommand.class,
             CalcCommand.class,
             TakeCommand.class,
             MeshCommand.class,

@@ -9,7 +9,10 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.command.Entry;
+import oddcradle.desktop.handout.HandOuts;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.handout.JobTables;
+import oddcradle.files.handout.SolidsAsMesh;
 import oddcradle.files.job.DemoJobs;
 
 /** Everything that can be had done, once: the bar, the keys, the finder and the page of keys read it here. */
@@ -137,8 +140,45 @@ final class Commands {
     }
 
     List<Entry> handOut() {
-        return List.of(Command.of("packet", "Workshop packet as PDF …", window.files()::printPacket)
-                .keys("Shortcut+P"));
+        HandOuts out = window.handOuts();
+        return List.of(
+                Command.of("packet", "Workshop packet as PDF …", window.files()::writePacket)
+                        .keys("Shortcut+E"),
+                Command.of("print", "Print the packet …", window.files()::printPacket)
+                        .keys("Shortcut+P"),
+                Entry.DIVIDER,
+                Command.of("picture", "Picture of the stand, PNG …", out::picture),
+                Command.of("svg", "Drawing of this view, SVG …", out::svg),
+                Command.of("dxf", "Drawing of this view, DXF …", out::dxf),
+                new Entry.Submenu("menu-stl", "Solids as STL", () -> solids(out)),
+                new Entry.Submenu("menu-csv", "Tables as CSV", () -> tables(out)),
+                Entry.DIVIDER,
+                Command.of("copy-picture", "Copy the picture of the stand", out::copyPicture)
+                        .keys("Shortcut+Shift+C"),
+                new Entry.Submenu("menu-copy", "Copy a table", () -> copies(out)));
+    }
+
+    private static List<Command> solids(HandOuts out) {
+        return Arrays.stream(SolidsAsMesh.Of.values())
+                .map(of -> Command.of("stl-" + of.word(), capital(of.word()) + " as STL …", () -> out.stl(of)))
+                .toList();
+    }
+
+    private static List<Command> tables(HandOuts out) {
+        return Arrays.stream(JobTables.values())
+                .map(table ->
+                        Command.of("csv-" + table.word(), capital(table.word()) + " as CSV …", () -> out.csv(table)))
+                .toList();
+    }
+
+    private static List<Command> copies(HandOuts out) {
+        return Arrays.stream(JobTables.values())
+                .map(table -> Command.of("copy-" + table.word(), "Copy " + table.word(), () -> out.copy(table)))
+                .toList();
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
     }
 
     List<Entry> help() {

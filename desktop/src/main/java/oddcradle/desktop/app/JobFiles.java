@@ -23,8 +23,11 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
+import oddcradle.desktop.handout.HandOuts;
+import oddcradle.desktop.handout.PrintWindow;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.Recents;
+import oddcradle.files.job.AtomicFile;
 import oddcradle.files.job.Belongings;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.job.EmptyBench;
@@ -35,6 +38,7 @@ import oddcradle.files.job.Recovered;
 import oddcradle.files.job.UnreadableJob;
 import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PaperSize;
+import oddcradle.files.paper.Printer;
 
 /** Opening, saving, recovering and printing, with what has to be asked or told about it. */
 public final class JobFiles implements BeginPane.Answers {
@@ -360,7 +364,48 @@ public final class JobFiles implements BeginPane.Answers {
         return chooser;
     }
 
+    /** Tells of files that are handed out, and offers to open them. */
+    HandOuts.Told told() {
+        return new HandOuts.Told() {
+            @Override
+            public void written(Path file) {
+                banners.tell(
+                        "handed-out",
+                        file.getFileName() + " is in " + file.toAbsolutePath().getParent(),
+                        new Banners.Answer("handed-out-open", "Open it", () -> opener.accept(file)));
+            }
+
+            @Override
+            public void failed(String trouble) {
+                desk.complaintProperty().set(trouble);
+            }
+        };
+    }
+
+    /** Asks which pages go to which printer. */
     void printPacket() {
+        if (!typed.getAsBoolean()) {
+            return;
+        }
+        Examination examination = desk.examination();
+        background.execute(() -> {
+            try {
+                byte[] pdf = packet(examination);
+                int pages = Packet.pages(pdf);
+                Platform.runLater(() -> PrintWindow.open(stage, pdf, pages, Printer.all(), background));
+            } catch (IOException failed) {
+                Platform.runLater(
+                        () -> desk.complaintProperty().set("The packet could not be made: " + FileWords.of(failed)));
+            }
+        });
+    }
+
+    private byte[] packet(Examination examination) throws IOException {
+        UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
+        return Packet.of(examination, style, PaperSize.A4, LocalDate.now());
+    }
+
+    void writePacket() {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Write the packet as PDF");
         chooser.setInitialFileName(Packet.fileName(desk.session().job().name()));
@@ -375,10 +420,9 @@ public final class JobFiles implements BeginPane.Answers {
         }
         complete(named, PDF).ifPresent(file -> {
             Examination examination = desk.examination();
-            UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
             background.execute(() -> {
                 try {
-                    Files.write(file, Packet.of(examination, style, PaperSize.A4, LocalDate.now()));
+                    AtomicFile.write(file, packet(examination));
                     Platform.runLater(() -> banners.tell(
                             "packet-written",
                             "The packet is in " + file.toAbsolutePath(),

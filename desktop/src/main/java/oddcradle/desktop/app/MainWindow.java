@@ -32,6 +32,7 @@ import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.command.CommandKeys;
 import oddcradle.desktop.command.Finder;
+import oddcradle.desktop.handout.HandOuts;
 import oddcradle.desktop.help.HelpWindow;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
@@ -66,6 +67,7 @@ public final class MainWindow {
     private final BeginPane begin;
     private final Commands commands;
     private final HelpWindow help;
+    private final HandOuts handOuts;
     private final Panes panes;
     private final Settings settings;
     private final Scene scene;
@@ -96,6 +98,7 @@ public final class MainWindow {
         this.slates = new Slates(desk, palette);
         this.next = new NextBar(desk, this::goTo);
         desk.openCardsBy(card -> goTo(card.step(), CardSheet.NAME));
+        this.handOuts = new HandOuts(stage, desk, stand, background, files.told());
         this.commands = new Commands(this);
         this.bar = new TopBar(desk, this, commands);
         this.help = new HelpWindow(stage);
@@ -231,6 +234,10 @@ public final class MainWindow {
     /** What is wanted, by its words. */
     void find() {
         Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo));
+    }
+
+    HandOuts handOuts() {
+        return handOuts;
     }
 
     HelpWindow help() {

@@ -44,10 +44,10 @@ final class TopBar extends HBox {
         packet.setMinWidth(USE_PREF_SIZE);
         packet.setId("packet");
         packet.getStyleClass().add("strong-button");
-        packet.setOnAction(click -> window.files().printPacket());
+        packet.setOnAction(click -> window.files().writePacket());
         tip(find, "Commands, sheets, things and figures by their words (Ctrl K)");
         tip(units, "Units of what is shown and typed; any unit may be typed anywhere");
-        tip(packet, "The workshop packet, a PDF at true scale (Ctrl P)");
+        tip(packet, "The workshop packet, a PDF at true scale (Ctrl E; Ctrl P prints it)");
         // Only the name gives way: no button may move under the pointer.
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);

@@ -46,6 +46,7 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
+import oddcradle.files.drawing.Sight;
 
 /**
  * The machine in three dimensions. Drag turns it, drag with the right button slides it, the wheel comes nearer, a double
@@ -130,6 +131,12 @@ final class ShadedView extends Pane {
             turnedByHand = true;
             look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY())));
         });
+    }
+
+    /** Where the camera looks from, as if from very far. */
+    Sight sight() {
+        Mat3 axes = camera.axes();
+        return new Sight(axes.column(0), axes.column(1).negated());
     }
 
     Camera camera() {

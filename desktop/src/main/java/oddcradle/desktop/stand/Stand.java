@@ -7,10 +7,12 @@ import java.util.Optional;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.SnapshotParameters;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -19,6 +21,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.RowConstraints;
+import javafx.scene.transform.Transform;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Aabb;
@@ -30,6 +33,7 @@ import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
+import oddcradle.files.drawing.Sight;
 import oddcradle.files.drawing.View;
 
 /** The middle of the window: the machine from one side, or from all four. Arrow keys nudge the donor at Seat. */
@@ -150,6 +154,24 @@ public final class Stand extends BorderPane {
             bar.getChildren().add(button);
         }
         return bar;
+    }
+
+    /** What is shown, as a picture. */
+    public WritableImage picture(double finer) {
+        SnapshotParameters how = new SnapshotParameters();
+        how.setTransform(Transform.scale(finer, finer));
+        how.setFill(palette.floor());
+        return getCenter().snapshot(how, null);
+    }
+
+    /** From where what is shown is seen; of all four the first. */
+    public Sight sight() {
+        return switch (side) {
+            case BEHIND -> View.FROM_BEHIND.sight();
+            case ABOVE -> View.FROM_ABOVE.sight();
+            case THREE_QUARTER -> shaded.map(ShadedView::sight).orElse(View.FROM_LEFT.sight());
+            default -> View.FROM_LEFT.sight();
+        };
     }
 
     public Side side() {

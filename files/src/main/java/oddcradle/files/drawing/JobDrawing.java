@@ -67,7 +67,12 @@ public final class JobDrawing {
 
     /** Outlines, the farthest first. */
     public static List<DrawnShape> shapes(Examination examination, View view) {
-        return shapes(solids(examination), view);
+        return shapes(examination, view.sight());
+    }
+
+    /** Outlines from anywhere, the farthest first. */
+    public static List<DrawnShape> shapes(Examination examination, Sight sight) {
+        return shapes(solids(examination), sight);
     }
 
     /** Outlines of a donor alone, its axes turned and moved by {@code pose}, the farthest first. */
@@ -77,7 +82,7 @@ public final class JobDrawing {
             Role role = part.category() == Category.HOT ? Role.HOT : Role.DONOR;
             part.solids().forEach(solid -> solids.add(new PartSolid(part.id(), role, solid.placed(pose))));
         }
-        return shapes(solids, view);
+        return shapes(solids, view.sight());
     }
 
     /** Outlines of a bare engine, its axes turned and moved by {@code pose}, the farthest first. */
@@ -89,28 +94,28 @@ public final class JobDrawing {
                                 piece.hot() ? Role.HOT : Role.DONOR,
                                 piece.solid().placed(pose)))
                         .toList(),
-                view);
+                view.sight());
     }
 
-    private static List<DrawnShape> shapes(List<PartSolid> solids, View view) {
+    private static List<DrawnShape> shapes(List<PartSolid> solids, Sight sight) {
         return solids.stream()
-                .map(solid -> shape(solid, view))
+                .map(solid -> shape(solid, sight))
                 .sorted(Comparator.comparingDouble(DrawnShape::depth))
                 .toList();
     }
 
-    private static DrawnShape shape(PartSolid part, View view) {
+    private static DrawnShape shape(PartSolid part, Sight sight) {
         PreparedSolid prepared = PreparedSolid.of(part.solid());
         List<FlatPoint> outline = new ArrayList<>(CORNERS);
         for (int k = 0; k < CORNERS; k++) {
             double angle = 2 * Math.PI * k / CORNERS;
-            Vec3 direction = view.right().times(Math.cos(angle)).along(view.up(), Math.sin(angle));
-            FlatPoint corner = view.flat(prepared.farthest(direction));
+            Vec3 direction = sight.right().times(Math.cos(angle)).along(sight.up(), Math.sin(angle));
+            FlatPoint corner = sight.flat(prepared.farthest(direction));
             if (outline.isEmpty() || !outline.get(outline.size() - 1).equals(corner)) {
                 outline.add(corner);
             }
         }
         return new DrawnShape(
-                part.part(), part.role(), outline, part.solid().centre().dot(view.towardsEye()));
+                part.part(), part.role(), outline, part.solid().centre().dot(sight.towardsEye()));
     }
 }

@@ -9,33 +9,30 @@ public enum View {
     FROM_BEHIND("from behind", Vec3.Y.negated(), Vec3.Z);
 
     private final String title;
-    private final Vec3 right;
-    private final Vec3 up;
+    private final Sight sight;
 
     View(String title, Vec3 right, Vec3 up) {
         this.title = title;
-        this.right = right;
-        this.up = up;
+        this.sight = new Sight(right, up);
     }
 
     public String title() {
         return title;
     }
 
+    public Sight sight() {
+        return sight;
+    }
+
     public Vec3 right() {
-        return right;
+        return sight.right();
     }
 
     public Vec3 up() {
-        return up;
-    }
-
-    /** Towards the one who looks. */
-    public Vec3 towardsEye() {
-        return right.cross(up);
+        return sight.up();
     }
 
     public FlatPoint flat(Vec3 point) {
-        return new FlatPoint(point.dot(right), point.dot(up));
+        return sight.flat(point);
     }
 }

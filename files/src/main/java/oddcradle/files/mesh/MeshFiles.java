@@ -78,22 +78,25 @@ public final class MeshFiles {
     /** Binary STL. */
     public static void writeStl(Path path, TriangleMesh mesh, LengthUnit unit) throws IOException {
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(path), 1 << 16)) {
-            ByteBuffer head = ByteBuffer.allocate(84).order(ByteOrder.LITTLE_ENDIAN);
-            head.put("Odd Cradle".getBytes(StandardCharsets.US_ASCII));
-            head.putInt(80, mesh.triangles());
-            out.write(head.array());
-            ByteBuffer record = ByteBuffer.allocate(50).order(ByteOrder.LITTLE_ENDIAN);
-            for (int t = 0; t < mesh.triangles(); t++) {
-                record.clear();
-                record.putFloat(0).putFloat(0).putFloat(0);
-                for (int c = 0; c < 3; c++) {
-                    Vec3 corner = mesh.corner(t, c).times(1 / unit.metres());
-                    record.putFloat((float) corner.x())
-                            .putFloat((float) corner.y())
-                            .putFloat((float) corner.z());
-                }
-                out.write(record.array());
+            writeStl(out, mesh, unit);
+        }
+    }
+
+    /** Binary STL; the stream stays open. */
+    public static void writeStl(OutputStream out, TriangleMesh mesh, LengthUnit unit) throws IOException {
+        ByteBuffer head = ByteBuffer.allocate(84).order(ByteOrder.LITTLE_ENDIAN);
+        head.put("Odd Cradle".getBytes(StandardCharsets.US_ASCII));
+        head.putInt(80, mesh.triangles());
+        out.write(head.array());
+        ByteBuffer record = ByteBuffer.allocate(50).order(ByteOrder.LITTLE_ENDIAN);
+        for (int t = 0; t < mesh.triangles(); t++) {
+            record.clear();
+            record.putFloat(0).putFloat(0).putFloat(0);
+            for (int c = 0; c < 3; c++) {
+                Vec3 corner = mesh.corner(t, c).times(1 / unit.metres());
+                record.putFloat((float) corner.x()).putFloat((float) corner.y()).putFloat((float) corner.z());
             }
+            out.write(record.array());
         }
     }
 }

@@ -22,6 +22,7 @@ import oddcradle.core.step.make.TubeEnd;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The workshop packet: cover, three views, cut list, a wrap for every cope, hardware, findings. */
@@ -42,6 +43,13 @@ public final class Packet {
                 jobName.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String shortened = plain.length() > 60 ? plain.substring(0, 60) : plain;
         return (shortened.isEmpty() ? "job" : shortened) + "-packet.pdf";
+    }
+
+    /** How many pages a packet has. */
+    public static int pages(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return document.getNumberOfPages();
+        }
     }
 
     /** The PDF's bytes. */

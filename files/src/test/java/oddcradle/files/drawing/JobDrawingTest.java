@@ -15,9 +15,9 @@ class JobDrawingTest {
 
     @Test
     void views_lookWhereTheySay() {
-        assertThat(View.FROM_LEFT.towardsEye()).isEqualTo(Vec3.Y);
-        assertThat(View.FROM_ABOVE.towardsEye()).isEqualTo(Vec3.Z);
-        assertThat(View.FROM_BEHIND.towardsEye()).isEqualTo(Vec3.X.negated());
+        assertThat(View.FROM_LEFT.sight().towardsEye()).isEqualTo(Vec3.Y);
+        assertThat(View.FROM_ABOVE.sight().towardsEye()).isEqualTo(Vec3.Z);
+        assertThat(View.FROM_BEHIND.sight().towardsEye()).isEqualTo(Vec3.X.negated());
         FlatPoint front = View.FROM_LEFT.flat(new Vec3(1, 0, 2));
         assertThat(front).isEqualTo(new FlatPoint(-1, 2));
     }

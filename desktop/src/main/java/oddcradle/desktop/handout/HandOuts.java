@@ -1,0 +1,157 @@
+package oddcradle.desktop.handout;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.stand.Stand;
+import oddcradle.desktop.store.Desk;
+import oddcradle.files.drawing.Sight;
+import oddcradle.files.handout.HandOut;
+import oddcradle.files.handout.HandTable;
+import oddcradle.files.handout.JobTables;
+import oddcradle.files.handout.SolidsAsMesh;
+import oddcradle.files.job.AtomicFile;
+
+/** Asks for a file and writes what is shown into it, beside the work; or copies it. */
+public final class HandOuts {
+    /** A picture has this many times the pixels of the screen each way: it is also printed. */
+    private static final double FINER = 2;
+
+    private final Stage stage;
+    private final Desk desk;
+    private final Stand stand;
+    private final Executor background;
+    private final Told told;
+
+    /** What is told of a file, on the window's thread. */
+    public interface Told {
+        void written(Path file);
+
+        /** @param trouble a sentence */
+        void failed(String trouble);
+    }
+
+    private interface Writing {
+        void to(Path file) throws IOException;
+    }
+
+    public HandOuts(Stage stage, Desk desk, Stand stand, Executor background, Told told) {
+        this.stage = stage;
+        this.desk = desk;
+        this.stand = stand;
+        this.background = background;
+        this.told = told;
+    }
+
+    public void picture() {
+        ask("Picture of the stand", "stand", "png").ifPresent(this::picture);
+    }
+
+    public void picture(Path file) {
+        BufferedImage image = SwingFXUtils.fromFXImage(stand.picture(FINER), null);
+        write(file, path -> {
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            ImageIO.write(image, "png", bytes);
+            AtomicFile.write(path, bytes.toByteArray());
+        });
+    }
+
+    public void svg() {
+        ask("Drawing of this view", "view", "svg").ifPresent(this::svg);
+    }
+
+    public void svg(Path file) {
+        Examination examination = desk.examination();
+        Sight sight = stand.sight();
+        write(file, path -> HandOut.svg(examination, sight, path));
+    }
+
+    public void dxf() {
+        ask("Drawing of this view", "view", "dxf").ifPresent(this::dxf);
+    }
+
+    public void dxf(Path file) {
+        Examination examination = desk.examination();
+        Sight sight = stand.sight();
+        write(file, path -> HandOut.dxf(examination, sight, path));
+    }
+
+    public void stl(SolidsAsMesh.Of which) {
+        ask("Solids of the " + which.word(), which.word(), "stl").ifPresent(file -> stl(which, file));
+    }
+
+    public void stl(SolidsAsMesh.Of which, Path file) {
+        Examination examination = desk.examination();
+        write(file, path -> HandOut.stl(examination, which, path));
+    }
+
+    public void csv(JobTables table) {
+        ask("Table of " + table.word(), table.word(), "csv").ifPresent(file -> csv(table, file));
+    }
+
+    public void csv(JobTables table, Path file) {
+        Examination examination = desk.examination();
+        UnitStyle units = desk.units();
+        write(file, path -> HandOut.csv(examination, table, units, path));
+    }
+
+    /** The stand as it is shown, onto the clipboard. */
+    public void copyPicture() {
+        WritableImage image = stand.picture(FINER);
+        ClipboardContent content = new ClipboardContent();
+        content.putImage(image);
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    /** Onto the clipboard, as a spreadsheet takes it. */
+    public void copy(JobTables table) {
+        copy(table.of(desk.examination(), desk.units()));
+    }
+
+    /** Onto the clipboard, as a spreadsheet takes it. */
+    public static void copy(HandTable table) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(table.tabbed());
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    private Optional<Path> ask(String title, String of, String ending) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        String job = desk.session().job().name().replaceAll("[^\\p{L}\\p{N} _-]", "_");
+        chooser.setInitialFileName(job + " " + of + "." + ending);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
+        return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
+    }
+
+    private void write(Path file, Writing writing) {
+        background.execute(() -> {
+            try {
+                writing.to(file);
+                Platform.runLater(() -> told.written(file));
+            } catch (IOException failed) {
+                Platform.runLater(() -> told.failed(
+                        file.getFileName() + " could not be written: the folder or the disk does not take it."));
+            } catch (InvalidValue nothing) {
+                Platform.runLater(() -> told.failed("There is no " + nothing.field() + " yet to write."));
+            }
+        });
+    }
+}

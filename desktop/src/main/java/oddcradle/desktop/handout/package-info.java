@@ -1,0 +1,2 @@
+/** What leaves the window: views, solids and tables into files, onto the clipboard, papers to a printer. */
+package oddcradle.desktop.handout;

@@ -3,21 +3,30 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.drawn.WireFrame;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.host.Host;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Section;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
+import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.table.HostTables;
 import oddcradle.files.table.PressureTable;
+import oddcradle.files.wire.DxfWire;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 @Command(name = "take", description = "Take nodes and tubes of the host from CSV tables into a job.")
@@ -33,6 +42,12 @@ final class TakeCommand implements Callable<Integer> {
 
     @Option(names = "--tubes", paramLabel = "CSV", description = "id, label, nodes, section, material")
     private Path tubes;
+
+    @Option(names = "--lines", paramLabel = "DXF", description = "centre lines of tubes in space, one tube a line")
+    private Path lines;
+
+    @Option(names = "--unit", paramLabel = "UNIT", description = "of the lines where their file says none: mm, in or m")
+    private String unit;
 
     @Option(
             names = "--pressure",
@@ -55,6 +70,9 @@ final class TakeCommand implements Callable<Integer> {
         if (tubes != null) {
             host = HostTables.withTubes(host, tubes);
         }
+        if (lines != null) {
+            host = withLines(document.job().withHost(host));
+        }
         Job job = document.job().withHost(host);
         if (pressure != null) {
             job = job.withDonor(job.donor().withEngine(withPressure(job.donor().engine())));
@@ -64,6 +82,25 @@ final class TakeCommand implements Callable<Integer> {
                 .getOut()
                 .println(host.nodes().size() + " nodes and " + host.members().size() + " tubes in " + out);
         return 0;
+    }
+
+    private Host withLines(Job job) throws IOException {
+        DxfWire wire = DxfWire.read(lines);
+        double metres = wire.metresPerUnit()
+                .or(() -> Arrays.stream(LengthUnit.values())
+                        .filter(each -> each.symbol().equals(unit))
+                        .map(LengthUnit::metres)
+                        .findFirst())
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(), lines + " says no unit; give one with --unit mm, in or m"));
+        List<List<Vec3>> ends = wire.lines().stream()
+                .map(line -> List.of(line.from().times(metres), line.to().times(metres)))
+                .toList();
+        Section section = job.host().members().stream()
+                .findFirst()
+                .map(Member::section)
+                .orElse(SectionStock.tubes().get(0));
+        return WireFrame.with(job, ends, section, job.materials().get(0).name());
     }
 
     private Engine withPressure(Engine engine) throws IOException {

@@ -67,6 +67,7 @@ public final class MainWindow {
     private final BeginPane begin;
     private final Commands commands;
     private final HelpWindow help;
+    private final Drops drops;
     private final HandOuts handOuts;
     private final Panes panes;
     private final Settings settings;
@@ -114,6 +115,8 @@ public final class MainWindow {
                 new Question(stage).ask(words, "Leave it", "Take it away").isPresent());
         follow();
         keys();
+        this.drops = new Drops(desk, files, new Question(stage), background);
+        drops.listen(scene);
         stage.setScene(scene);
         title();
         stage.setOnCloseRequest(this::close);
@@ -234,6 +237,10 @@ public final class MainWindow {
     /** What is wanted, by its words. */
     void find() {
         Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo));
+    }
+
+    Drops drops() {
+        return drops;
     }
 
     HandOuts handOuts() {

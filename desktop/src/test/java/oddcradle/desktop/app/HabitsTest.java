@@ -7,6 +7,7 @@ import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -15,16 +16,20 @@ import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import javax.imageio.ImageIO;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.look.Look;
+import oddcradle.files.handout.SolidsAsMesh;
 import oddcradle.files.settings.Settings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -174,6 +179,73 @@ class HabitsTest extends WindowDriver {
                 .map(Object::toString)
                 .toList();
         assertThat(keys).hasSizeGreaterThan(15).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void whatIsHandedOut_isInItsFile_andOnTheClipboard(FxRobot robot, @TempDir Path folder) throws Exception {
+        Path png = folder.resolve("stand.png");
+        Path svg = folder.resolve("view.svg");
+        Path stl = folder.resolve("frame.stl");
+        robot.interact(() -> window.handOuts().picture(png));
+        robot.interact(() -> window.handOuts().svg(svg));
+        robot.interact(() -> window.handOuts().stl(SolidsAsMesh.Of.HOST, stl));
+        until(() -> Files.exists(stl) && text(robot, "#handed-out").contains("frame.stl"));
+        assertThat(ImageIO.read(png.toFile()).getWidth())
+                .isGreaterThan((int) (1.9 * window.stand().getWidth()));
+        assertThat(svg).content().contains("data-part=\"H1L\"");
+        robot.clickOn("#handed-out-open");
+        assertThat(opened.get()).isEqualTo(stl);
+        robot.clickOn("#hand-out-menu").clickOn("#menu-copy");
+        robot.clickOn("#menu-copy-cuts");
+        robot.interact(() -> assertThat(Clipboard.getSystemClipboard().getString())
+                .contains("cut length [mm]")
+                .contains(desk.session().job().cradle().members().get(0).label()));
+        // A folder that is none takes nothing, and says so.
+        robot.interact(() -> window.handOuts().picture(stl.resolve("no").resolve("stand.png")));
+        until(() -> desk.complaintProperty().get().contains("could not be written"));
+    }
+
+    @Test
+    void droppedFiles_areTakenOrRefusedInWords(FxRobot robot, @TempDir Path folder) throws Exception {
+        int tubes = desk.session().job().host().members().size();
+        Path lines = Files.writeString(
+                folder.resolve("roll bar.dxf"),
+                "9\n$INSUNITS\n70\n4\n0\nLINE\n10\n100\n20\n333\n30\n900\n11\n100\n21\n-333\n31\n900\n0\nEOF\n");
+        robot.interact(() -> window.drops().take(List.of(lines)));
+        settled();
+        assertThat(desk.session().job().host().members()).hasSize(tubes + 1);
+        assertThat(desk.stepProperty().get()).isEqualTo(Step.HOST);
+        Path nodes = Files.writeString(folder.resolve("nodes.csv"), "id,x [mm],y [mm],z [mm]\nQ9,10,20,30\n");
+        robot.interact(() -> window.drops().take(List.of(nodes)));
+        assertThat(desk.session().job().host().places().get("Q9").z()).isCloseTo(0.03, within(1e-12));
+        Job before = desk.session().job();
+        for (List<Path> wrong : List.of(
+                List.of(folder),
+                Collections.nCopies(50, nodes),
+                List.of(Files.writeString(folder.resolve("odd.csv"), "colour,shade\nred,dark\n")),
+                List.of(Files.writeString(folder.resolve("song.mp3"), "la")),
+                List.of(Files.writeString(folder.resolve("curve.dxf"), "0\nCIRCLE\n0\nEOF\n")),
+                List.of(folder.resolve("gone.csv")))) {
+            robot.interact(() -> desk.complaintProperty().set(""));
+            robot.interact(() -> window.drops().take(wrong));
+            assertThat(desk.complaintProperty().get())
+                    .as(wrong.toString())
+                    .isNotBlank()
+                    .endsWith(".")
+                    .hasSizeGreaterThan(20);
+            assertThat(desk.session().job()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void pagesToPrint_areAskedFor(FxRobot robot) {
+        keys(robot, KeyCode.CONTROL, KeyCode.P);
+        until(() -> robot.lookup("#print-pages").tryQuery().isPresent());
+        assertThat(robot.lookup("#print-pages").queryAs(TextField.class).getPromptText())
+                .containsPattern("all \\d+");
+        assertThat(robot.lookup("#print-printer").tryQuery()).isPresent();
+        robot.type(KeyCode.ESCAPE);
+        until(() -> robot.lookup("#print-pages").tryQuery().isEmpty());
     }
 
     @Test

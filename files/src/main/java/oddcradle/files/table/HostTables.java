@@ -31,6 +31,11 @@ public final class HostTables {
 
     private HostTables() {}
 
+    /** Names of the columns of any table, in lower case. */
+    public static List<String> columns(Path path) throws IOException {
+        return List.copyOf(Table.read(path).names());
+    }
+
     /** @return the host with these nodes added, those of known id moved */
     public static Host withNodes(Host host, Path path) throws IOException {
         Table table = Table.read(path);

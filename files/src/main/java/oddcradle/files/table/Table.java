@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oddcradle.core.math.InvalidValue;
@@ -92,6 +93,10 @@ final class Table {
             throw new UnreadableTable(file, "is no table: " + malformed.getMessage() + "; save it as CSV again");
         }
         return new Table(file, records);
+    }
+
+    Set<String> names() {
+        return columns.keySet();
     }
 
     List<CSVRecord> rows() {

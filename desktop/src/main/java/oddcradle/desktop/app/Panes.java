@@ -12,7 +12,7 @@ import oddcradle.files.settings.Settings;
 final class Panes {
     private static final double SLATE = 372;
     private static final double LEAST_SLATE = 340;
-    private static final double NOTES = 142;
+    private static final double NOTES = 164;
     private static final double LEAST_NOTES = 70;
     /** Of the stand this much stays, pixels. */
     private static final double LEAST_STAND = 260;

@@ -1,6 +1,7 @@
 package oddcradle.desktop.notes;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,12 +13,16 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
 import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.SeverityMark;
@@ -26,11 +31,16 @@ import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.store.Desk;
 
 /**
- * The findings, worst first: what, by how much, where; one click goes there, one applies a cure. What is good is one row that opens.
+ * The findings, those of the open step first, worst first: what, by how much, where; one click goes there, one applies a cure, which is
+ * shown in the stand while the mouse is over it. What is good is one row that opens.
  */
-public final class NotesPane extends ListView<NotesPane.Row> {
+public final class NotesPane extends BorderPane {
     private final Desk desk;
+    private final ListView<Row> list = new ListView<>();
+    private final NotesFilter filter = new NotesFilter(this::refresh);
     private boolean goodShown;
+    /** Which cure of the chosen note is looked at by keys; -1 for none. */
+    private int looked = -1;
 
     /** What one line shows. */
     public sealed interface Row {}
@@ -43,21 +53,35 @@ public final class NotesPane extends ListView<NotesPane.Row> {
 
     public NotesPane(Desk desk) {
         this.desk = desk;
-        getStyleClass().add("notes");
-        setId("notes");
-        setCellFactory(list -> new NoteCell());
-        setFocusTraversable(true);
-        setOnKeyPressed(this::key);
-        focusedProperty().addListener((property, was, focused) -> {
-            if (focused && getSelectionModel().isEmpty()) {
-                getSelectionModel().selectFirst();
+        getStyleClass().add("notes-pane");
+        list.getStyleClass().add("notes");
+        list.setId("notes");
+        list.setCellFactory(all -> new NoteCell());
+        list.setFocusTraversable(true);
+        list.setOnKeyPressed(this::key);
+        list.focusedProperty().addListener((property, was, focused) -> {
+            if (focused && list.getSelectionModel().isEmpty()) {
+                list.getSelectionModel().selectFirst();
+            }
+            if (!focused) {
+                desk.previews().end();
+            }
+        });
+        list.getSelectionModel().selectedItemProperty().addListener(moved -> desk.previews()
+                .end());
+        setTop(filter);
+        setCenter(list);
+        desk.stepProperty().addListener(turned -> {
+            if (desk.examination() != null) {
+                refresh();
+                list.scrollTo(0);
             }
         });
     }
 
-    /** Up and down go through all notes; Enter goes there, Space asks why, a digit takes that cure. */
+    /** Up and down go through all notes; Enter goes there, Space asks why, right shows the next cure, a digit takes it, Ctrl C copies. */
     private void key(KeyEvent key) {
-        Row row = getSelectionModel().getSelectedItem();
+        Row row = list.getSelectionModel().getSelectedItem();
         if (row instanceof Good && key.getCode() == KeyCode.ENTER) {
             turnGood();
         }
@@ -68,19 +92,43 @@ public final class NotesPane extends ListView<NotesPane.Row> {
             goTo(note.finding());
         } else if (key.getCode() == KeyCode.SPACE) {
             WhyCard.show(this, sentence(note.finding()), note.finding().why(), desk.units());
+        } else if (key.getCode() == KeyCode.RIGHT && !note.cures().isEmpty()) {
+            looked = (looked + 1) % note.cures().size();
+            desk.previews().look(desk.examination(), note.cures().get(looked).edit());
+            key.consume();
+        } else if (key.getCode() == KeyCode.LEFT) {
+            looked = -1;
+            desk.previews().end();
+            key.consume();
+        } else if (key.getCode() == KeyCode.C && key.isShortcutDown()) {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(sentence(note.finding()));
+            Clipboard.getSystemClipboard().setContent(content);
         } else if (key.getCode().isDigitKey() && !key.isShortcutDown()) {
             int cure = Integer.parseInt(key.getCode().getChar()) - 1;
             if (cure >= 0 && cure < note.cures().size()) {
-                desk.apply(note.cures().get(cure).edit());
+                take(note.cures().get(cure));
             }
         }
+    }
+
+    private void take(Cure cure) {
+        desk.previews().end();
+        desk.apply(cure.edit());
     }
 
     public void refresh() {
         Map<Finding, List<Cure>> cures = desk.live().curesProperty().get();
         List<Row> notes = new ArrayList<>();
         List<Row> good = new ArrayList<>();
-        for (Finding finding : desk.examination().findings()) {
+        Step step = desk.stepProperty().get();
+        List<Finding> all = desk.examination().findings();
+        filter.show(step, all);
+        List<Finding> wanted = new ArrayList<>(
+                all.stream().filter(finding -> filter.shows(step, finding)).toList());
+        // Stable: within the open step and within the others the worst stays first.
+        wanted.sort(Comparator.comparing(finding -> finding.step() != step));
+        for (Finding finding : wanted) {
             (finding.severity() == Severity.GOOD ? good : notes)
                     .add(new Note(finding, cures.getOrDefault(finding, List.of()), desk.units()));
         }
@@ -90,11 +138,11 @@ public final class NotesPane extends ListView<NotesPane.Row> {
         if (goodShown) {
             notes.addAll(good);
         }
-        if (!notes.equals(getItems())) {
-            int at = getSelectionModel().getSelectedIndex();
-            getItems().setAll(notes);
+        if (!notes.equals(list.getItems())) {
+            int at = list.getSelectionModel().getSelectedIndex();
+            list.getItems().setAll(notes);
             if (at >= 0) {
-                getSelectionModel().select(Math.min(at, notes.size() - 1));
+                list.getSelectionModel().select(Math.min(at, notes.size() - 1));
             }
         }
     }
@@ -168,7 +216,9 @@ public final class NotesPane extends ListView<NotesPane.Row> {
         button.getStyleClass().add("cure-button");
         button.setId("cure-" + finding.code().id().replace('.', '-'));
         button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(click -> desk.apply(cure.edit()));
+        button.setOnAction(click -> take(cure));
+        button.setOnMouseEntered(over -> desk.previews().look(desk.examination(), cure.edit()));
+        button.setOnMouseExited(away -> desk.previews().end());
         return button;
     }
 

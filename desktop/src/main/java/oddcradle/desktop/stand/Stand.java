@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.control.ContextMenu;
@@ -31,6 +32,7 @@ import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.Previews;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
 import oddcradle.files.drawing.Sight;
@@ -59,6 +61,8 @@ public final class Stand extends BorderPane {
             return word;
         }
     }
+
+    private static final PseudoClass PREVIEWED = PseudoClass.getPseudoClass("previewed");
 
     /** A machine fills less than the ball around its box. */
     private static final double FILLS = 0.85;
@@ -124,6 +128,7 @@ public final class Stand extends BorderPane {
         desk.nodeWantedProperty().addListener(change -> refresh());
         desk.thingWantedProperty().addListener(change -> hint());
         desk.pipeDrawnProperty().addListener(change -> hint());
+        desk.previews().shownProperty().addListener(change -> refresh());
         shaded.ifPresent(view -> view.holdBy(hold));
         List.of(left, behind, above).forEach(view -> view.holdBy(hold));
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
@@ -301,8 +306,17 @@ public final class Stand extends BorderPane {
         shaded.ifPresent(view -> view.goTo(part));
     }
 
+    /** The machine as it is, or as what is looked at would leave it. */
+    private Examination examination() {
+        return desk.previews()
+                .shownProperty()
+                .get()
+                .map(Previews.Preview::after)
+                .orElse(desk.examination());
+    }
+
     public void refresh() {
-        Examination examination = desk.examination();
+        Examination examination = examination();
         if (examination == null || getScene() == null) {
             return;
         }
@@ -352,6 +366,12 @@ public final class Stand extends BorderPane {
 
     /** What a click or key does here and now. */
     private void hint() {
+        Optional<Previews.Preview> preview = desk.previews().shownProperty().get();
+        hint.pseudoClassStateChanged(PREVIEWED, preview.isPresent());
+        if (preview.isPresent()) {
+            hint.setText(preview.get().words(desk.units()));
+            return;
+        }
         if (desk.thingWantedProperty().get().isPresent()) {
             hint.setText("Click the thing in the stand. Esc: not now.");
             return;

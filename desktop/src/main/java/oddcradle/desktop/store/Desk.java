@@ -48,6 +48,7 @@ import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.LongWork;
+import oddcradle.desktop.task.Previews;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.shelf.OwnShelves;
 
@@ -71,6 +72,8 @@ public final class Desk {
 
     /** What the next click on a scan is for; empty while nothing is being picked. */
     private final ObjectProperty<Optional<Picking>> picking = new SimpleObjectProperty<>(Optional.empty());
+
+    private final Previews previews = new Previews(Workers.inOrder("previews"), Workers.ui());
 
     private final LongWork work = new LongWork(Workers.inOrder("long work"), Workers.ui());
 
@@ -116,6 +119,7 @@ public final class Desk {
         shelvesAnew();
         session.documentProperty().addListener((property, before, after) -> {
             forgetWhatHasGone(before.job(), after.job());
+            previews.end();
             live.examine(after.job());
         });
         session.openedProperty().addListener(opened -> beginAnew());
@@ -148,6 +152,11 @@ public final class Desk {
 
     public JobSession session() {
         return session;
+    }
+
+    /** What an edit would do, shown without being done. */
+    public Previews previews() {
+        return previews;
     }
 
     public LiveExamination live() {

@@ -58,7 +58,8 @@ public final class NotesPane extends BorderPane {
         list.setId("notes");
         list.setCellFactory(all -> new NoteCell());
         list.setFocusTraversable(true);
-        list.setOnKeyPressed(this::key);
+        // Before the list itself, which would let left and right move the focus away.
+        list.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         list.focusedProperty().addListener((property, was, focused) -> {
             if (focused && list.getSelectionModel().isEmpty()) {
                 list.getSelectionModel().selectFirst();

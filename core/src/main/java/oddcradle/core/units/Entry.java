@@ -48,7 +48,7 @@ public final class Entry {
      * @throws InvalidValue with an empty field name if the text is no number, or its unit measures something else
      */
     public static Quantity read(String text, Kind kind, UnitStyle style) {
-        String typed = text == null ? "" : text.strip();
+        String typed = text == null ? "" : DecimalMark.used().read(text.strip());
         if (typed.isEmpty()) {
             throw wrong("is empty, type a number such as " + example(kind));
         }

@@ -75,7 +75,7 @@ public enum UnitStyle {
     public String digits(Quantity quantity) {
         double shown = quantity.si() * perTyped(quantity.kind());
         String text = String.format(Locale.ROOT, "%." + (this == MILLIMETRES ? 3 : 5) + "f", shown);
-        return text.replaceAll("\\.?0+$", "").replaceAll("^-0$", "0");
+        return DecimalMark.used().shown(text.replaceAll("\\.?0+$", "").replaceAll("^-0$", "0"));
     }
 
     /** The unit alone; empty for plain numbers. */
@@ -162,7 +162,7 @@ public enum UnitStyle {
 
     private static String fixed(double value, int decimals) {
         String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+        return DecimalMark.used().shown(text.matches("-0(\\.0*)?") ? text.substring(1) : text);
     }
 
     /** Nearest step, reduced: {@code 1-1/4}, {@code 3/16}, {@code 0}. */

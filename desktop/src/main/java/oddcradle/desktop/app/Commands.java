@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import oddcradle.core.finding.Step;
+import oddcradle.core.units.DecimalMark;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.command.Entry;
@@ -102,6 +103,8 @@ final class Commands {
         entries.add(Command.of("night", "Night", window::changeLook)
                 .keys("Shortcut+D")
                 .on(window::isNight));
+        entries.add(Command.of("decimal", "Comma before decimals", window::changeDecimalMark)
+                .on(() -> DecimalMark.used() == DecimalMark.COMMA));
         entries.add(Command.of("next", "What to do next", () -> window.showNext(!window.isNextShown()))
                 .on(window::isNextShown));
         return entries;

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
@@ -26,6 +27,7 @@ import oddcradle.core.guide.Todo;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Scans;
+import oddcradle.core.units.DecimalMark;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.card.CardSheet;
@@ -89,6 +91,7 @@ public final class MainWindow {
         this.settings = settings;
         this.look = settings.one("look", Look.PAPER);
         desk.unitsProperty().set(settings.one("units", UnitStyle.MILLIMETRES));
+        DecimalMark.use(settings.one("decimal", DecimalMark.of(Locale.getDefault(Locale.Category.FORMAT))));
         this.background = background;
         this.place = new WindowPlace(settings);
         this.banners = new Banners(() -> desk.complaintProperty().set(""));
@@ -201,6 +204,16 @@ public final class MainWindow {
         stage.setTitle((desk.session().changedProperty().get() ? "* " : "")
                 + desk.session().job().name()
                 + file.map(path -> " · " + path.getFileName()).orElse("") + " · Odd Cradle");
+    }
+
+    /** Numbers with the other mark before their decimals. */
+    void changeDecimalMark() {
+        DecimalMark.use(DecimalMark.used() == DecimalMark.COMMA ? DecimalMark.POINT : DecimalMark.COMMA);
+        keep("decimal", DecimalMark.used());
+        // Every sheet shows its numbers anew.
+        slates.forget();
+        showSlate();
+        refresh();
     }
 
     /** Remembers a setting, and tells where that cannot be done. */

@@ -24,8 +24,10 @@ import javafx.stage.Window;
 import javax.imageio.ImageIO;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.DecimalMark;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.look.Look;
@@ -131,6 +133,21 @@ class HabitsTest extends WindowDriver {
 
     private static double slateWidth(SplitPane panes) {
         return panes.getItems().get(1).getBoundsInParent().getWidth();
+    }
+
+    @Test
+    void numbersAreShownAndTypedWithTheUsersMark(FxRobot robot) {
+        robot.interact(() -> desk.goTo(Step.SEAT));
+        try {
+            robot.clickOn("#show-menu").clickOn("#menu-decimal");
+            WaitForAsyncUtils.waitForFxEvents();
+            until(() -> text(robot, "#figure-smallest-gap").contains(","));
+            enter(robot, "#seat-up", "471,5");
+            assertThat(desk.session().job().seat().value(Freedom.UP)).isCloseTo(0.4715, within(1e-12));
+            assertThat(settings.one("decimal", DecimalMark.POINT)).isEqualTo(DecimalMark.COMMA);
+        } finally {
+            DecimalMark.use(DecimalMark.POINT);
+        }
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
+import oddcradle.core.units.DecimalMark;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -18,9 +19,12 @@ public record HandTable(List<String> headings, List<List<String>> rows) {
         rows = rows.stream().map(List::copyOf).toList();
     }
 
-    /** As CSV: commas, a point in numbers, quotes where they are needed. */
+    /** As CSV, quotes where they are needed; columns are apart by semicolons where a comma stands before decimals. */
     public String csv() {
-        return printed(CSVFormat.RFC4180);
+        return printed(
+                DecimalMark.used() == DecimalMark.POINT
+                        ? CSVFormat.RFC4180
+                        : CSVFormat.RFC4180.builder().setDelimiter(';').get());
     }
 
     /** Apart by tabs, as a spreadsheet takes it from the clipboard. */

@@ -21,6 +21,7 @@ import oddcradle.core.frame.Reaction;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
@@ -120,13 +121,23 @@ public final class LoadReport {
         throw new IllegalArgumentException("no case " + result.id());
     }
 
+    /** A bent tube is worked out in pieces, {@code mark.number}; it is named as a whole. */
+    private static String tubeOf(Input input, String piece) {
+        return input.stresses().stream()
+                .map(TubeStress::tube)
+                .filter(tube -> piece.equals(tube.id()) || piece.startsWith(tube.id() + "."))
+                .map(Member::label)
+                .findFirst()
+                .orElse(piece);
+    }
+
     private static void figures(ReportBuilder report, Input input, CaseResult result) {
         LoadCase load = load(input, result);
         MemberResult worst = result.members().stream()
                 .max(Comparator.comparingDouble(MemberResult::vonMisesMax))
                 .orElseThrow();
         report.figure(
-                load.label() + ": most, in " + worst.id(),
+                load.label() + ": most, in " + tubeOf(input, worst.id()),
                 Quantity.stress(worst.vonMisesMax()),
                 new Why(
                         "sigma = |N/A| + M/W, tau = T r / J, sqrt(sigma² + 3 tau²)",

@@ -23,6 +23,9 @@ import oddcradle.core.units.Quantity;
  * there, runs on; the others are coped to it, and all are coped to the host tube they land on.
  */
 public final class MakeReport {
+    /** Nobody buys tube by the tenth of a millimetre: whole centimetres, as pieces of a metre. */
+    private static final double BOUGHT_BY = 100;
+
     private static final double STRAIGHT = Math.toRadians(0.5);
     /** A branch this near to parallel with its header has no cope worth cutting. */
     private static final double LEAST_ANGLE = Math.toRadians(15);
@@ -59,8 +62,11 @@ public final class MakeReport {
         }
         report.figure(
                 "tube to buy, kerfs in",
-                Quantity.length(length),
-                new Why("sum of cut lengths and kerfs", List.of(input("kerf", Quantity.length(input.kerf()))), COPE));
+                Quantity.length(Math.ceil(length * BOUGHT_BY) / BOUGHT_BY),
+                new Why(
+                        "sum of cut lengths and kerfs, up to the next centimetre",
+                        List.of(input("kerf", Quantity.length(input.kerf()))),
+                        COPE));
         report.figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE));
         report.figure("copes to cut", Quantity.count(copes), new Why("ends that land on a tube", List.of(), COPE));
         report.figures(tubes.stream().map(MakeReport::lengthFigure).toList());

@@ -9,6 +9,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
@@ -169,6 +170,9 @@ final class MountSheet extends VBox {
                     "remove",
                     "mount-remove-" + isolator.id(),
                     () -> desk.apply(new CradleEdit.RemoveMount(isolator.id())));
+            words.setWrapText(true);
+            words.setMaxWidth(Double.MAX_VALUE);
+            HBox.setHgrow(words, Priority.ALWAYS);
             HBox row = new HBox(6, words, remove);
             row.getStyleClass().add("field-row");
             list.getChildren().add(row);

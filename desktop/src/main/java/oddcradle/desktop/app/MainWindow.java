@@ -252,6 +252,10 @@ public final class MainWindow {
         Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo));
     }
 
+    Slates slates() {
+        return slates;
+    }
+
     Drops drops() {
         return drops;
     }

@@ -48,9 +48,9 @@ public final class Finder {
         box.setId("finder");
         box.getStyleClass().add("finder");
         box.setPrefWidth(WIDTH);
+        Look.lend(under.getScene(), box);
         finder.popup.getContent().add(box);
         finder.popup.setAutoHide(true);
-        Look.lend(under.getScene(), box);
         Bounds at = under.localToScreen(under.getBoundsInLocal());
         finder.popup.show(under, at.getMaxX() - WIDTH, at.getMaxY() + 4);
         finder.find();

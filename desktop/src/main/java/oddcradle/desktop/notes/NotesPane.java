@@ -11,8 +11,6 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -38,6 +36,8 @@ public final class NotesPane extends BorderPane {
     private final Desk desk;
     private final ListView<Row> list = new ListView<>();
     private final NotesFilter filter = new NotesFilter(this::refresh);
+    private static final double SCROLL_BAR = 16;
+
     private boolean goodShown;
     /** Which cure of the chosen note is looked at by keys; -1 for none. */
     private int looked = -1;
@@ -159,6 +159,14 @@ public final class NotesPane extends BorderPane {
             setPrefWidth(0);
         }
 
+        /** As high as its sentence needs at the width of the list. */
+        @Override
+        protected double computePrefHeight(double width) {
+            return getGraphic() instanceof HBox row && getListView() != null
+                    ? row.prefHeight(getListView().getWidth() - SCROLL_BAR)
+                    : super.computePrefHeight(width);
+        }
+
         @Override
         protected void updateItem(Row row, boolean empty) {
             super.updateItem(row, empty);
@@ -187,8 +195,7 @@ public final class NotesPane extends BorderPane {
     private HBox row(Finding finding, List<Cure> cures) {
         Label text = new Label(sentence(finding));
         text.getStyleClass().add("note-text");
-        text.setTextOverrun(OverrunStyle.ELLIPSIS);
-        text.setTooltip(new Tooltip(sentence(finding)));
+        text.setWrapText(true);
         text.setMaxWidth(Double.MAX_VALUE);
         text.setMinWidth(200);
         HBox.setHgrow(text, Priority.ALWAYS);

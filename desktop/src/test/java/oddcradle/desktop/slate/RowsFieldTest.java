@@ -110,14 +110,4 @@ class RowsFieldTest {
         robot.interact(() -> fields.clear());
         assertThat(robot.lookup("#stage-ratio").tryQuery()).isEmpty();
     }
-
-    @Test
-    void axes_layTheirNumbersOut() {
-        Axes axes = new Axes(300, 200, 8000, 120);
-        assertThat(axes.x(0)).isLessThan(axes.x(4000));
-        assertThat((axes.x(0) + axes.x(8000)) / 2).isCloseTo(axes.x(4000), within(1e-9));
-        assertThat(axes.y(0)).isGreaterThan(axes.y(120));
-        assertThat(axes.x(8000)).isLessThan(300);
-        assertThat(axes.y(120)).isPositive();
-    }
 }

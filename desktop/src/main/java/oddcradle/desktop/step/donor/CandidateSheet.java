@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -69,7 +70,7 @@ public final class CandidateSheet extends VBox {
         envelope.setId("candidate-envelope");
         envelope.getStyleClass().add("cure-button");
         envelope.setOnAction(click -> addEnvelope());
-        getChildren().addAll(head, weights, best, order, new HBox(8, other, envelope));
+        getChildren().addAll(head, weights, best, order, new FlowPane(8, 6, other, envelope));
         slider(
                 0,
                 "fit",

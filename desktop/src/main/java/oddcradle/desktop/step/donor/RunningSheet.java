@@ -25,6 +25,7 @@ import oddcradle.core.job.donor.TorquePoint;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
+import oddcradle.desktop.chart.Chart;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.RowsField;
@@ -77,13 +78,12 @@ public final class RunningSheet extends VBox {
                         .map(point -> List.of(point.speed(), point.torque()))
                         .toList(),
                 desk.units()));
-        TorqueChart chart = new TorqueChart(palette);
+        Chart chart = new Chart("torque-chart", palette, 170);
         curve.whileTyping(rows -> {
             List<TorquePoint> typed = points(rows);
-            chart.show(engine().withCurve(typed), typed, desk.units());
+            chart.show(TorqueChart.of(engine().withCurve(typed), typed, desk.units()));
         });
-        engineRefreshers.add(() -> chart.show(engine(), engine().curve(), desk.units()));
-        palette.onChange(chart, () -> chart.show(engine(), engine().curve(), desk.units()));
+        engineRefreshers.add(() -> chart.show(TorqueChart.of(engine(), engine().curve(), desk.units())));
         getChildren().addAll(curve, chart);
         head("Inside the engine");
         number("primary-ratio", "Primary ratio", Kind.RATIO, Engine::primaryRatio, v -> engine().withGears(

@@ -175,6 +175,7 @@ public final class WeighSheet extends VBox {
         Hyperlink name = new Hyperlink(each.weighing() + " · " + each.what());
         name.getStyleClass().add("why");
         name.setId("weighing-" + row);
+        name.setWrapText(true);
         name.setOnAction(click -> {
             chosen = each.weighing();
             refresh();

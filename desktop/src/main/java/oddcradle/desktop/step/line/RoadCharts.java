@@ -1,40 +1,38 @@
 package oddcradle.desktop.step.line;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
+import java.util.stream.DoubleStream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.step.line.RoadChart;
-import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.chart.Axis;
+import oddcradle.desktop.chart.Chart;
+import oddcradle.desktop.chart.Curve;
+import oddcradle.desktop.chart.Diagram;
 import oddcradle.desktop.look.Palette;
-import oddcradle.desktop.slate.Axes;
 import oddcradle.desktop.store.Desk;
 
 /** Road speed against engine speed, and wheel force against road speed with grip and resistance. */
 final class RoadCharts extends VBox {
-    private static final double WIDTH = 326;
-    private static final double HEIGHT = 210;
+    private static final double HEIGHT = 220;
+    private static final double NEWTONS_PER_POUND = 4.4482216152605;
 
     private final Desk desk;
-    private final Palette palette;
-    private final Canvas speeds = new Canvas(WIDTH, HEIGHT);
-    private final Canvas forces = new Canvas(WIDTH, HEIGHT);
+    private final Chart speeds;
+    private final Chart forces;
     private final Label none = new Label("No wheel is driven; there is no road speed to chart.");
 
     RoadCharts(Desk desk, Palette palette) {
         super(10);
         this.desk = desk;
-        this.palette = palette;
-        speeds.setId("chart-speeds");
-        forces.setId("chart-forces");
+        speeds = new Chart("chart-speeds", palette, HEIGHT);
+        forces = new Chart("chart-forces", palette, HEIGHT);
         none.setWrapText(true);
         none.managedProperty().bind(none.visibleProperty());
         getChildren().addAll(none, speeds, forces);
@@ -46,104 +44,75 @@ final class RoadCharts extends VBox {
         speeds.setVisible(chart.isPresent());
         forces.setVisible(chart.isPresent());
         chart.ifPresent(each -> {
-            speeds(each, desk.units());
-            forces(each, desk.units());
+            speeds.show(speeds(each, desk.units()));
+            forces.show(forces(each, desk.units()));
         });
     }
 
-    private static double shown(double si, Kind kind, UnitStyle style) {
-        return Double.parseDouble(style.digits(new Quantity(si, kind)));
+    private static Curve curve(
+            String name,
+            List<RoadChart.Point> points,
+            int pen,
+            ToDoubleFunction<RoadChart.Point> x,
+            ToDoubleFunction<RoadChart.Point> y) {
+        return new Curve(
+                name,
+                points.stream()
+                        .map(point -> new Curve.Point(x.applyAsDouble(point), y.applyAsDouble(point)))
+                        .toList(),
+                pen,
+                false);
     }
 
-    private static double most(RoadChart chart, ToDoubleFunction<RoadChart.Point> value) {
-        return chart.gears().stream()
-                .flatMap(gear -> gear.points().stream())
-                .mapToDouble(value)
-                .max()
-                .orElse(1);
+    private static DoubleStream all(List<Curve> curves, ToDoubleFunction<Curve.Point> value) {
+        return curves.stream().flatMapToDouble(curve -> curve.points().stream().mapToDouble(value));
     }
 
-    private static GraphicsContext cleared(Canvas canvas) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, WIDTH, HEIGHT);
-        g.setFont(Font.font("Barlow Semi Condensed", 12));
-        return g;
+    private static Diagram speeds(RoadChart chart, UnitStyle style) {
+        double rpm = style.inUnits(Quantity.rotationSpeed(1));
+        double road = style.inUnits(Quantity.roadSpeed(1));
+        List<Curve> curves = new ArrayList<>();
+        chart.gears()
+                .forEach(gear -> curves.add(curve(
+                        gear.name(),
+                        gear.points(),
+                        curves.size(),
+                        point -> point.engineSpeed() * rpm,
+                        point -> point.speed() * road)));
+        return new Diagram(
+                Axis.of("engine, rpm", all(curves, Curve.Point::x)),
+                Axis.of("road speed, " + style.unit(Quantity.roadSpeed(0)), all(curves, Curve.Point::y)),
+                curves,
+                List.of(),
+                List.of());
     }
 
-    private void speeds(RoadChart chart, UnitStyle style) {
-        GraphicsContext g = cleared(speeds);
-        String unit = style.unit(Quantity.roadSpeed(0));
-        Axes axes = new Axes(
-                WIDTH,
-                HEIGHT,
-                shown(most(chart, RoadChart.Point::engineSpeed), Kind.ROTATION_SPEED, style),
-                shown(most(chart, RoadChart.Point::speed), Kind.ROAD_SPEED, style));
-        axes.draw(g, palette, "engine, rpm", "road speed, " + unit);
-        g.setLineWidth(2);
-        for (RoadChart.Gear gear : chart.gears()) {
-            g.setStroke(palette.blue());
-            g.setFill(palette.blue());
-            RoadChart.Point from = gear.points().get(0);
-            RoadChart.Point to = gear.points().get(gear.points().size() - 1);
-            double endX = axes.x(shown(to.engineSpeed(), Kind.ROTATION_SPEED, style));
-            double endY = axes.y(shown(to.speed(), Kind.ROAD_SPEED, style));
-            g.strokeLine(
-                    axes.x(shown(from.engineSpeed(), Kind.ROTATION_SPEED, style)),
-                    axes.y(shown(from.speed(), Kind.ROAD_SPEED, style)),
-                    endX,
-                    endY);
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(gear.name().replace("gear ", ""), endX - 8, endY - 3);
-        }
-    }
-
-    private void forces(RoadChart chart, UnitStyle style) {
-        GraphicsContext g = cleared(forces);
-        double mostForce = most(chart, RoadChart.Point::force);
+    private static Diagram forces(RoadChart chart, UnitStyle style) {
+        double road = style.inUnits(Quantity.roadSpeed(1));
         boolean kilo = style == UnitStyle.MILLIMETRES;
-        Axes axes = new Axes(
-                WIDTH,
-                HEIGHT,
-                shown(most(chart, RoadChart.Point::speed), Kind.ROAD_SPEED, style),
-                force(mostForce * 1.05, style));
-        axes.draw(
-                g,
-                palette,
-                "road speed, " + style.unit(Quantity.roadSpeed(0)),
-                "wheel force, " + (kilo ? "kN" : "lbf") + " · dashed: resistance, red: grip");
-        for (RoadChart.Gear gear : chart.gears()) {
-            g.setStroke(palette.blue());
-            curve(g, axes, gear.points(), style);
-        }
-        g.setStroke(palette.graphite());
-        g.setLineDashes(4, 3);
-        curve(g, axes, chart.resistance(), style);
-        g.setLineDashes();
-        if (chart.grip() > 0 && chart.grip() < mostForce * 1.05) {
-            g.setStroke(palette.of(Severity.STOP));
-            g.setLineWidth(1.5);
-            double at = axes.y(force(chart.grip(), style));
-            g.strokeLine(axes.x(0), at, WIDTH - 6, at);
-        }
-    }
-
-    /** Always in one unit, however small. */
-    private static double force(double newtons, UnitStyle style) {
-        return style == UnitStyle.MILLIMETRES ? newtons / 1000 : newtons / 4.4482216152605;
-    }
-
-    private static void curve(GraphicsContext g, Axes axes, List<RoadChart.Point> points, UnitStyle style) {
-        g.setLineWidth(2);
-        g.beginPath();
-        for (int k = 0; k < points.size(); k++) {
-            double x = axes.x(shown(points.get(k).speed(), Kind.ROAD_SPEED, style));
-            double y = axes.y(Math.min(axes.mostY(), force(points.get(k).force(), style)));
-            if (k == 0) {
-                g.moveTo(x, y);
-            } else {
-                g.lineTo(x, y);
-            }
-        }
-        g.stroke();
+        // Always in one unit, however small.
+        double force = kilo ? 1e-3 : 1 / NEWTONS_PER_POUND;
+        List<Curve> curves = new ArrayList<>();
+        chart.gears()
+                .forEach(gear -> curves.add(curve(
+                        gear.name(),
+                        gear.points(),
+                        curves.size(),
+                        point -> point.speed() * road,
+                        point -> point.force() * force)));
+        Axis up = Axis.of("wheel force, " + (kilo ? "kN" : "lbf"), all(curves, Curve.Point::y));
+        Axis across = Axis.of("road speed, " + style.unit(Quantity.roadSpeed(0)), all(curves, Curve.Point::x));
+        // Where resistance is more than any gear gives, nothing drives there.
+        List<RoadChart.Point> held = chart.resistance().stream()
+                .filter(point -> point.force() * force <= up.most())
+                .toList();
+        curves.add(curve("resistance", held, 3, point -> point.speed() * road, point -> point.force() * force));
+        double grip = chart.grip() * force;
+        return new Diagram(
+                across,
+                up,
+                curves,
+                List.of(),
+                grip > 0 && grip < up.most() ? List.of(new Diagram.Level(grip, "grip", Severity.STOP)) : List.of());
     }
 }

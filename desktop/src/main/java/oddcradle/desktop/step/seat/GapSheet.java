@@ -9,7 +9,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.clearance.Allowance;
 import oddcradle.core.clearance.Gap;
@@ -104,18 +103,18 @@ final class GapSheet extends VBox {
     private HBox row(int k) {
         ToggleButton name = new ToggleButton();
         name.setId("gap-" + k);
-        name.getStyleClass().addAll("plain-button", "leaf-tab");
-        name.setMaxWidth(196);
+        name.getStyleClass().addAll("plain-button", "list-button");
+        name.setMaxWidth(Double.MAX_VALUE);
+        name.setWrapText(true);
         name.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(name, Priority.ALWAYS);
         name.setOnAction(click -> open(k));
         Label number = new Label();
         number.setMinWidth(USE_PREF_SIZE);
         number.setId("gap-number-" + k);
         names.add(name);
         numbers.add(number);
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        HBox row = new HBox(4, name, space, number);
+        HBox row = new HBox(4, name, number);
         row.getStyleClass().add("field-row");
         return row;
     }

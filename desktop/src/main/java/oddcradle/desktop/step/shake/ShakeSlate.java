@@ -4,6 +4,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.chart.Chart;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.HardnessPicker;
@@ -18,7 +19,7 @@ public final class ShakeSlate extends StepSlate {
         big.setId("passed-on-at-idle");
         big.getStyleClass().add("big-number");
         add(big);
-        RunUpChart chart = new RunUpChart(palette);
+        Chart chart = new Chart("chart-run-up", palette, 250);
         add(chart);
         onRefresh(() -> {
             big.setText(desk.examination()
@@ -31,11 +32,12 @@ public final class ShakeSlate extends StepSlate {
             desk.examination()
                     .shake()
                     .answer()
-                    .ifPresent(shake -> chart.show(
+                    .ifPresent(shake -> chart.show(RunUpChart.of(
                             desk.examination().shaking().orElseThrow(),
                             desk.examination().job().donor().engine(),
                             shake,
-                            ground));
+                            ground,
+                            desk.units())));
         });
         VBox rubber = new VBox(6);
         new HardnessPicker(desk).addTo(rubber.getChildren()::addAll, this::onRefresh);

@@ -1,0 +1,92 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import oddcradle.core.finding.Step;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Every sheet of every step of every demo in a window of 1280 by 800: no word is cut, no label lies over another. */
+class WholeTextTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    @ParameterizedTest
+    @EnumSource(DemoJobs.class)
+    void noWordIsCut_onAnySheet(DemoJobs demo, FxRobot robot) {
+        robot.interact(() -> desk.session().openUnsaved(demo.load()));
+        settled();
+        if (demo.ordinal() % 2 == 1) {
+            robot.interact(window::changeLook);
+        }
+        Set<String> cut = new TreeSet<>();
+        int sheets = 0;
+        for (Step step : Step.values()) {
+            robot.interact(() -> desk.goTo(step));
+            WaitForAsyncUtils.waitForFxEvents();
+            List<String> names = new ArrayList<>(window.slates().of(step).sheets());
+            for (String name : names.isEmpty() ? List.of("") : names) {
+                robot.interact(() -> window.slates().of(step).turnTo(name));
+                WaitForAsyncUtils.waitForFxEvents();
+                robot.interact(() -> {
+                    window.scene().getRoot().applyCss();
+                    window.scene().getRoot().layout();
+                    gather(window.scene().getRoot(), step.title() + ", " + name + ": ", cut);
+                    overlapping(step.title() + ", " + name + ": ", robot, cut);
+                });
+                sheets++;
+            }
+        }
+        assertThat(sheets).isGreaterThan(40);
+        assertThat(cut).isEmpty();
+    }
+
+    private static void gather(Node node, String where, Set<String> cut) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Labeled labeled && labeled.getText() != null && labeled.getWidth() > 0) {
+            labeled.getChildrenUnmodifiable().stream()
+                    .filter(Text.class::isInstance)
+                    .map(child -> ((Text) child).getText())
+                    .filter(shown -> !shown.equals(labeled.getText())
+                            && (shown.contains("...") || shown.contains("…"))
+                            && !labeled.getText().contains("…"))
+                    .forEach(shown -> cut.add(where + shown));
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> gather(child, where, cut));
+        }
+    }
+
+    private static void overlapping(String where, FxRobot robot, Set<String> cut) {
+        List<Labeled> labels = List.copyOf(robot.lookup("#stand .chalk").queryAllAs(Labeled.class));
+        for (int a = 0; a < labels.size(); a++) {
+            for (int b = a + 1; b < labels.size(); b++) {
+                Bounds one = labels.get(a).getBoundsInParent();
+                Bounds other = labels.get(b).getBoundsInParent();
+                if (one.intersects(
+                        other.getMinX() + 1, other.getMinY() + 1, other.getWidth() - 2, other.getHeight() - 2)) {
+                    cut.add(where + labels.get(a).getText() + " over "
+                            + labels.get(b).getText());
+                }
+            }
+        }
+    }
+}

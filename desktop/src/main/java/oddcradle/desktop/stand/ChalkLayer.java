@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
 
@@ -39,6 +40,10 @@ final class ChalkLayer extends Pane {
         setMouseTransparent(true);
         // A mark near the edge must not push the view larger.
         setMinSize(0, 0);
+        Rectangle inside = new Rectangle();
+        inside.widthProperty().bind(widthProperty());
+        inside.heightProperty().bind(heightProperty());
+        setClip(inside);
     }
 
     /** @param projection host point to pixels, null where it cannot be seen */

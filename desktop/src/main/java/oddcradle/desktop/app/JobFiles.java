@@ -90,12 +90,15 @@ public final class JobFiles implements BeginPane.Answers {
     }
 
     /** What was asked for at the start, and what an earlier run left. */
-    void begin(Optional<Path> file, Optional<IOException> trouble) {
-        if (trouble.isPresent()) {
-            complainOf(file.orElseThrow(), trouble.get());
-        } else if (file.isPresent()) {
-            open(file.get());
+    void begin(Preparation.First first) {
+        if (first.trouble().isPresent()) {
+            complainOf(first.file().orElseThrow(), first.trouble().get());
+        } else if (first.file().isPresent()) {
+            desk.session().open(first.file().get(), first.document());
+            recents.add(first.file().get());
+            offerRecovered();
         } else {
+            desk.session().openUnsaved(first.document());
             offerUnsaved();
         }
     }

@@ -7,7 +7,8 @@ public final class Launcher {
     private Launcher() {}
 
     /**
-     * @param arguments {@code demo [NAME]}, {@code open FILE} or {@code shots DIR}; nothing opens the demo
+     * @param arguments {@code demo [NAME]}, {@code open FILE}, {@code shots DIR}, or {@code train}, which opens the demo and ends once it is shown;
+     *     nothing opens the demo
      */
     public static void main(String[] arguments) {
         prepare(arguments);

@@ -5,12 +5,15 @@ import java.time.Clock;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.stage.Stage;
+import oddcradle.core.finding.Step;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.store.JobSession;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.Workers;
+import oddcradle.files.job.EmptyBench;
 import oddcradle.files.job.UnsavedJobs;
 import oddcradle.files.settings.Settings;
 import oddcradle.files.shelf.OwnShelves;
@@ -30,23 +33,35 @@ public final class OddCradle extends Application {
      */
     public static void open(Stage stage, List<String> arguments, Consumer<Path> opener) {
         Look.loadFonts();
-        Preparation.First first = Preparation.await();
-        JobSession session = new JobSession(Clock.systemUTC(), first.document(), UnsavedJobs.ofThisUser());
-        LiveExamination live = new LiveExamination(Workers.inOrder("examination"), Workers.ui());
+        // The window stands while the first job is still being read.
+        JobSession session = new JobSession(Clock.systemUTC(), EmptyBench.load(), UnsavedJobs.ofThisUser());
+        LiveExamination live =
+                new LiveExamination(Workers.inOrder("examination"), Workers.ui(), Preparation.examined());
         Desk desk = new Desk(session, live, OwnShelves.ofThisUser());
         boolean shots = arguments.size() >= 2 && arguments.get(0).equals("shots");
         // Pictures are of one size, whatever the user's window is.
         Settings settings = shots ? Settings.forThisRun() : Settings.ofThisUser();
         MainWindow window = new MainWindow(stage, desk, settings, Workers.inOrder("papers and files"), opener);
-        if (shots) {
-            window.show();
-            new Shots(window, Path.of(arguments.get(1))).begin();
-            return;
-        }
         window.show();
-        window.files().begin(first.file(), first.trouble());
-        if (first.isNothing()) {
-            window.beginNew();
-        }
+        Preparation.whenRead(first -> Platform.runLater(() -> {
+            window.files().begin(first);
+            if (shots) {
+                new Shots(window, Path.of(arguments.get(1))).begin();
+            } else if (arguments.contains("train")) {
+                endOnceShown(window, live);
+            } else if (first.isNothing()) {
+                window.beginNew();
+            }
+        }));
+    }
+
+    /** Every step once, then the end: what a start loads has been loaded by then. */
+    private static void endOnceShown(MainWindow window, LiveExamination live) {
+        live.curesProperty().addListener((property, before, cures) -> {
+            for (Step step : Step.values()) {
+                window.desk().goTo(step);
+            }
+            Platform.runLater(Platform::exit);
+        });
     }
 }

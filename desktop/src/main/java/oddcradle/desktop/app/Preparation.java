@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
+import java.util.function.Consumer;
 import oddcradle.core.examine.Examination;
 import oddcradle.desktop.store.Recents;
 import oddcradle.files.job.DemoJobs;
@@ -20,6 +20,7 @@ import oddcradle.files.settings.Settings;
  */
 final class Preparation {
     private static CompletableFuture<First> first;
+    private static CompletableFuture<Examination> examined;
 
     private Preparation() {}
 
@@ -35,22 +36,18 @@ final class Preparation {
     }
 
     static void begin(String[] arguments) {
-        first = CompletableFuture.supplyAsync(() -> load(List.of(arguments)));
+        first = CompletableFuture.supplyAsync(() -> read(List.of(arguments)));
+        examined = first.thenApply(read -> Examination.of(read.document().job()));
     }
 
-    static First await() {
-        try {
-            return first.join();
-        } catch (CompletionException failed) {
-            throw new IllegalStateException("the first job could not be prepared", failed.getCause());
-        }
+    /** As soon as the job is read; on any thread. */
+    static void whenRead(Consumer<First> then) {
+        first.thenAccept(then);
     }
 
-    private static First load(List<String> arguments) {
-        First loaded = read(arguments);
-        // Warms the analyses; the window's own examination then comes at once.
-        Examination.of(loaded.document().job());
-        return loaded;
+    /** The first job examined, to be lent to the window. */
+    static CompletableFuture<Examination> examined() {
+        return examined;
     }
 
     private static First open(Path file) {

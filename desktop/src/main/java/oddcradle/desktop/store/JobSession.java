@@ -187,6 +187,11 @@ public final class JobSession {
         begin(opened, Optional.of(path), Optional.of(opened.job()));
     }
 
+    /** Opens a file that has been read already. */
+    public void open(Path path, JobDocument read) {
+        begin(read, Optional.of(path), Optional.of(read.job()));
+    }
+
     /** Opens a job that is in no file yet. */
     public void openUnsaved(JobDocument opened) {
         begin(opened, Optional.empty(), Optional.of(opened.job()));

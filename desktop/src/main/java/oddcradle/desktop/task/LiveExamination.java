@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -32,6 +33,8 @@ public final class LiveExamination {
 
     private final AtomicReference<Scans> scans = new AtomicReference<>(Scans.NONE);
 
+    private final CompletableFuture<Examination> prepared;
+
     /** Worker's own; the last answer, which lends its parts to the next. */
     private Examination latest;
 
@@ -58,8 +61,14 @@ public final class LiveExamination {
 
     /** @param background runs one task after the other */
     public LiveExamination(Executor background, Executor ui) {
+        this(background, ui, CompletableFuture.completedFuture(null));
+    }
+
+    /** @param prepared a first answer that is worked out elsewhere, to be lent to those that follow; null for none */
+    public LiveExamination(Executor background, Executor ui, CompletableFuture<Examination> prepared) {
         this.background = background;
         this.ui = ui;
+        this.prepared = prepared;
     }
 
     /** Asks for this job; returns at once. */
@@ -76,6 +85,9 @@ public final class LiveExamination {
     }
 
     private void work() {
+        if (latest == null) {
+            latest = prepared.exceptionally(failed -> null).join();
+        }
         Asked asked = wanted.get();
         Asked next;
         do {

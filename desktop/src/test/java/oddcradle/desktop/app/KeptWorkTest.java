@@ -272,7 +272,8 @@ class KeptWorkTest extends WindowDriver {
         JobDocument demo = DemoJobs.SALTMARSH_RUNABOUT.load();
         new UnsavedJobs(kept.resolve("unsaved"), ended.pid())
                 .keep(demo.withJob(new JobEdit.SetSeat(Freedom.UP, 0.491).applyTo(demo.job())));
-        robot.interact(() -> window.files().begin(Optional.empty(), Optional.empty()));
+        robot.interact(() -> window.files()
+                .begin(new Preparation.First(DemoJobs.SALTMARSH_RUNABOUT.load(), Optional.empty(), Optional.empty())));
         robot.clickOn("#recover");
         settled();
         assertThat(up()).isEqualTo(0.491);

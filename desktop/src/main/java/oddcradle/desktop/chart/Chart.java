@@ -10,8 +10,6 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
@@ -20,7 +18,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
-import oddcradle.desktop.handout.HandOuts;
+import oddcradle.desktop.clip.Clip;
 import oddcradle.desktop.look.Palette;
 
 /**
@@ -67,13 +65,9 @@ public final class Chart extends VBox {
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         focusedProperty().addListener(change -> draw());
         MenuItem numbers = new MenuItem("Copy the numbers");
-        numbers.setOnAction(click -> HandOuts.copy(diagram.table()));
+        numbers.setOnAction(click -> Clip.put(diagram.table()));
         MenuItem picture = new MenuItem("Copy the picture");
-        picture.setOnAction(click -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putImage(plot.snapshot(null, null));
-            Clipboard.getSystemClipboard().setContent(content);
-        });
+        picture.setOnAction(click -> Clip.put(plot.snapshot(null, null)));
         ContextMenu menu = new ContextMenu(numbers, picture);
         setOnContextMenuRequested(ask -> menu.show(this, ask.getScreenX(), ask.getScreenY()));
     }

@@ -10,20 +10,17 @@ import java.util.Optional;
 import java.util.concurrent.Executor;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
-import javafx.scene.image.WritableImage;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.clip.Clip;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.Sight;
 import oddcradle.files.handout.HandOut;
-import oddcradle.files.handout.HandTable;
 import oddcradle.files.handout.JobTables;
 import oddcradle.files.handout.SolidsAsMesh;
 import oddcradle.files.job.AtomicFile;
@@ -113,22 +110,12 @@ public final class HandOuts {
 
     /** The stand as it is shown, onto the clipboard. */
     public void copyPicture() {
-        WritableImage image = stand.picture(FINER);
-        ClipboardContent content = new ClipboardContent();
-        content.putImage(image);
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(stand.picture(FINER));
     }
 
     /** Onto the clipboard, as a spreadsheet takes it. */
     public void copy(JobTables table) {
-        copy(table.of(desk.examination(), desk.units()));
-    }
-
-    /** Onto the clipboard, as a spreadsheet takes it. */
-    public static void copy(HandTable table) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(table.tabbed());
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(table.of(desk.examination(), desk.units()));
     }
 
     private Optional<Path> ask(String title, String of, String ending) {

@@ -11,8 +11,6 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -23,6 +21,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.clip.Clip;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.WhyCard;
 import oddcradle.desktop.slate.WhyLink;
@@ -102,9 +101,7 @@ public final class NotesPane extends BorderPane {
             desk.previews().end();
             key.consume();
         } else if (key.getCode() == KeyCode.C && key.isShortcutDown()) {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(sentence(note.finding()));
-            Clipboard.getSystemClipboard().setContent(content);
+            Clip.put(sentence(note.finding()));
         } else if (key.getCode().isDigitKey() && !key.isShortcutDown()) {
             int cure = Integer.parseInt(key.getCode().getChar()) - 1;
             if (cure >= 0 && cure < note.cures().size()) {

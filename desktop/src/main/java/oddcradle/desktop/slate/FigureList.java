@@ -18,7 +18,7 @@ import javafx.scene.layout.Priority;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.desktop.handout.HandOuts;
+import oddcradle.desktop.clip.Clip;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.handout.HandTable;
 
@@ -153,7 +153,7 @@ public final class FigureList extends GridPane {
                         figure.name(),
                         desk.units().number(figure.quantity()),
                         desk.units().unit(figure.quantity()))));
-        HandOuts.copy(new HandTable(List.of("figure", "value", "unit"), lines));
+        Clip.put(new HandTable(List.of("figure", "value", "unit"), lines));
     }
 
     private static String slug(String name) {

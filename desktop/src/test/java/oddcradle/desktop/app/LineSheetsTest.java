@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import javafx.event.ActionEvent;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -18,6 +17,7 @@ import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.step.line.RoadChart;
+import oddcradle.desktop.chart.Chart;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
@@ -25,6 +25,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 @ExtendWith(ApplicationExtension.class)
 class LineSheetsTest extends WindowDriver {
@@ -137,10 +138,10 @@ class LineSheetsTest extends WindowDriver {
         robot.type(KeyCode.ESCAPE);
         robot.clickOn("#arm-highest-below-level").type(KeyCode.ESCAPE);
         at(robot, Step.LINE, "charts");
-        Canvas canvas = robot.lookup("#chart-forces").queryAs(Canvas.class);
+        Chart chart = robot.lookup("#chart-forces").queryAs(Chart.class);
         int[] inked = new int[1];
         robot.interact(() -> {
-            WritableImage image = canvas.snapshot(null, null);
+            WritableImage image = chart.snapshot(null, null);
             for (int x = 50; x < image.getWidth(); x += 3) {
                 for (int y = 20; y < image.getHeight() - 40; y += 3) {
                     inked[0] += image.getPixelReader().getColor(x, y).getSaturation() > 0.4 ? 1 : 0;
@@ -148,6 +149,10 @@ class LineSheetsTest extends WindowDriver {
             }
         });
         assertThat(inked[0]).isGreaterThan(50);
+        // The pointer over it reads every gear there.
+        robot.moveTo(chart);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#chart-forces-reading")).contains("km/h").contains("resistance");
     }
 
     @Test

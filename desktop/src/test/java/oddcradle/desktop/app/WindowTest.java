@@ -112,6 +112,7 @@ class WindowTest extends WindowDriver {
     void cureFromANote_isAppliedAndUndone(FxRobot robot) {
         Job before = desk.session().job();
         assertThat(text(robot, "#figure-smallest-gap")).isNotBlank();
+        robot.interact(() -> desk.goTo(Step.LINE));
         robot.clickOn("#cure-line-offset");
         settled();
         assertThat(desk.examination().line().stages().get(0).alignment().offset())

@@ -1,0 +1,2 @@
+/** What goes onto the clipboard of the system. */
+package oddcradle.desktop.clip;

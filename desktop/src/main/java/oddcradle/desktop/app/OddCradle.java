@@ -44,10 +44,14 @@ public final class OddCradle extends Application {
         MainWindow window = new MainWindow(stage, desk, settings, Workers.inOrder("papers and files"), opener);
         window.show();
         Preparation.whenRead(first -> Platform.runLater(() -> {
-            window.files().begin(first);
             if (shots) {
+                // Nothing that an earlier run left is to be seen in them.
+                session.openUnsaved(first.document());
                 new Shots(window, Path.of(arguments.get(1))).begin();
-            } else if (arguments.contains("train")) {
+                return;
+            }
+            window.files().begin(first);
+            if (arguments.contains("train")) {
                 endOnceShown(window, live);
             } else if (first.isNothing()) {
                 window.beginNew();

@@ -133,7 +133,12 @@ final class Shots {
     private void next() {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(settled -> {
-            if (!window.desk().work().whatProperty().get().isEmpty()) {
+            boolean examined = window.desk().examination() != null
+                    && window.desk()
+                            .examination()
+                            .job()
+                            .equals(window.desk().session().job());
+            if (!examined || !window.desk().work().whatProperty().get().isEmpty()) {
                 next();
                 return;
             }

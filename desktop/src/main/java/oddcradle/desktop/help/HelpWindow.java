@@ -42,7 +42,10 @@ public final class HelpWindow {
         Button first = new Button("Beginning");
         first.getStyleClass().add("plain-button");
         first.setOnAction(click -> open("begin.md"));
-        HBox bar = new HBox(6, back, first);
+        Button window = new Button("The window");
+        window.getStyleClass().add("plain-button");
+        window.setOnAction(click -> open("desk.md"));
+        HBox bar = new HBox(6, back, first, window);
         bar.getStyleClass().add("help-bar");
         Scene scene = new Scene(new BorderPane(body, bar, null, null, null), 720, 760);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, press -> {

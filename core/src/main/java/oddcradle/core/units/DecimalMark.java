@@ -8,6 +8,7 @@ public enum DecimalMark {
     POINT('.'),
     COMMA(',');
 
+    /** How numbers are written, never what they are: nothing that is worked out depends on it. */
     private static volatile DecimalMark used = POINT;
 
     private final char mark;

@@ -50,7 +50,7 @@ public final class InvalidWords {
         }
         String digits = style.digits(quantity.get());
         boolean small = digits.equals("0") && amount.value() != 0;
-        if (small || Math.abs(Double.parseDouble(digits)) > READABLE) {
+        if (small || Math.abs(Double.parseDouble(DecimalMark.used().read(digits))) > READABLE) {
             digits = String.format(Locale.ROOT, "%.1e", style.inUnits(quantity.get()));
         }
         return (digits + " " + style.unit(quantity.get())).strip();

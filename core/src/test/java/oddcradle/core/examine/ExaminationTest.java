@@ -185,7 +185,9 @@ class ExaminationTest {
         Examination examination = Examination.of(job);
         Finding loose = finding(examination, "cradle.loose-end");
         assertThat(loose.what().in(UnitStyle.MILLIMETRES))
-                .isEqualTo("cradle tube C4 is held by nothing at its rear end");
+                .startsWith("cradle tube ")
+                .contains("C4")
+                .endsWith(" is held by nothing at its rear end");
         Cure land = Cures.of(examination, loose).get(0);
         assertThat(land.label().in(UnitStyle.MILLIMETRES)).isEqualTo("land loose on H1L");
         assertThat(Examination.of(land.edit().applyTo(job)).findings())

@@ -2,6 +2,7 @@ package oddcradle.core.units;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Locale;
@@ -9,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.lifecycle.AfterTry;
+import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -39,6 +41,16 @@ class DecimalMarkTest {
         assertThat(Entry.read("12.5", Kind.LENGTH, UnitStyle.MILLIMETRES).si()).isCloseTo(0.0125, within(1e-12));
         assertThatThrownBy(() -> Entry.read("1.250,5", Kind.LENGTH, UnitStyle.MILLIMETRES))
                 .isInstanceOf(InvalidValue.class);
+    }
+
+    @Test
+    void complaintsAreWrittenWithTheComma() {
+        DecimalMark.use(DecimalMark.COMMA);
+        InvalidValue tooMuch =
+                catchThrowableOfType(InvalidValue.class, () -> Guard.within("wall", 0.0125, 0, 0.0104, "m"));
+        assertThat(InvalidWords.of(tooMuch, UnitStyle.MILLIMETRES))
+                .contains("12,5 mm")
+                .contains("10,4 mm");
     }
 
     /** Where a point is used a comma may be meant for thousands: 1,250 is refused, not read as either. */

@@ -44,6 +44,7 @@ import oddcradle.files.paper.Printer;
 public final class JobFiles implements BeginPane.Answers {
     private static final String RECOVERED = "recovered";
     private static final String PDF = ".pdf";
+    private static final String JOBS = "Odd Cradle jobs";
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern(
                     "d MMMM uuuu 'at' HH:mm:ss", Locale.ENGLISH)
             .withZone(ZoneId.systemDefault());
@@ -137,7 +138,8 @@ public final class JobFiles implements BeginPane.Answers {
     }
 
     void chooseAndOpen() {
-        Optional.ofNullable(chooser("Open a job").showOpenDialog(stage)).ifPresent(file -> open(file.toPath()));
+        Optional.ofNullable(chooser("Open a job", JOBS, JobStore.EXTENSION).showOpenDialog(stage))
+                .ifPresent(file -> open(file.toPath()));
     }
 
     /** The versions kept of the open file, newest first, with when they were saved. */
@@ -313,7 +315,7 @@ public final class JobFiles implements BeginPane.Answers {
     }
 
     void chooseAndSave() {
-        FileChooser chooser = chooser("Save the job");
+        FileChooser chooser = chooser("Save the job", JOBS, JobStore.EXTENSION);
         chooser.setInitialFileName("job" + JobStore.EXTENSION);
         Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> saveAs(file.toPath()));
     }
@@ -360,10 +362,12 @@ public final class JobFiles implements BeginPane.Answers {
                 .map(replace -> file);
     }
 
-    private static FileChooser chooser(String title) {
+    /** Begins where the last job lies. */
+    private FileChooser chooser(String title, String kind, String pattern) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Odd Cradle jobs", "*" + JobStore.EXTENSION));
+        recents.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, "*" + pattern));
         return chooser;
     }
 
@@ -376,6 +380,11 @@ public final class JobFiles implements BeginPane.Answers {
                         "handed-out",
                         file.getFileName() + " is in " + file.toAbsolutePath().getParent(),
                         new Banners.Answer("handed-out-open", "Open it", () -> opener.accept(file)));
+            }
+
+            @Override
+            public Optional<Path> folder() {
+                return recents.folder();
             }
 
             @Override
@@ -409,10 +418,8 @@ public final class JobFiles implements BeginPane.Answers {
     }
 
     void writePacket() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write the packet as PDF");
+        FileChooser chooser = chooser("Write the packet as PDF", "PDF", PDF);
         chooser.setInitialFileName(Packet.fileName(desk.session().job().name()));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*" + PDF));
         Optional.ofNullable(chooser.showSaveDialog(stage)).ifPresent(file -> writePacket(file.toPath()));
     }
 

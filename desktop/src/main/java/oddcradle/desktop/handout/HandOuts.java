@@ -40,6 +40,9 @@ public final class HandOuts {
     public interface Told {
         void written(Path file);
 
+        /** Where to begin to look for a place. */
+        Optional<Path> folder();
+
         /** @param trouble a sentence */
         void failed(String trouble);
     }
@@ -121,6 +124,7 @@ public final class HandOuts {
     private Optional<Path> ask(String title, String of, String ending) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
+        told.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
         String job = desk.session().job().name().replaceAll("[^\\p{L}\\p{N} _-]", "_");
         chooser.setInitialFileName(job + " " + of + "." + ending);
         chooser.getExtensionFilters()

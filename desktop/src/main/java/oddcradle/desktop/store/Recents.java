@@ -5,6 +5,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.files.settings.Settings;
 
 /** The files opened last, newest first, kept between runs. */
@@ -33,6 +34,11 @@ public final class Recents {
             }
         }
         return files;
+    }
+
+    /** Where the last one lies; empty before the first. */
+    public Optional<Path> folder() {
+        return list().stream().findFirst().map(Path::getParent);
     }
 
     public void add(Path file) {

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -32,6 +34,7 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.look.Look;
 import oddcradle.files.handout.SolidsAsMesh;
+import oddcradle.files.job.JobStore;
 import oddcradle.files.settings.Settings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -263,6 +266,47 @@ class HabitsTest extends WindowDriver {
         assertThat(robot.lookup("#print-printer").tryQuery()).isPresent();
         robot.type(KeyCode.ESCAPE);
         until(() -> robot.lookup("#print-pages").tryQuery().isEmpty());
+    }
+
+    /** Tab by tab to a control, as somebody without a mouse; it must be reached before the keys have gone round. */
+    private void tabTo(FxRobot robot, String id) {
+        Node first = stage.getScene().getFocusOwner();
+        for (int tabs = 0; tabs < 150; tabs++) {
+            Node owner = stage.getScene().getFocusOwner();
+            if (owner != null && id.equals(owner.getId())) {
+                return;
+            }
+            robot.type(KeyCode.TAB);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        throw new AssertionError(id + " is not reached by Tab from " + first);
+    }
+
+    @Test
+    void withoutAPointer_aJobIsOpenedChangedAndSaved(FxRobot robot, @TempDir Path folder) throws Exception {
+        Path file = folder.resolve("mine.cradle.json");
+        robot.interact(() -> window.files().saveAs(file));
+        double up = desk.session().job().seat().value(Freedom.UP);
+        keys(robot, KeyCode.CONTROL, KeyCode.N);
+        tabTo(robot, "begin-recent-0");
+        robot.type(KeyCode.SPACE);
+        until(() -> desk.session().fileProperty().get().equals(Optional.of(file)) && desk.examination() != null);
+        keys(robot, KeyCode.CONTROL, KeyCode.DIGIT4);
+        WaitForAsyncUtils.waitForFxEvents();
+        tabTo(robot, "seat-up");
+        robot.press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.write("488");
+        robot.type(KeyCode.ENTER);
+        until(() -> Math.abs(desk.session().job().seat().value(Freedom.UP) - 0.488) < 1e-9);
+        keys(robot, KeyCode.CONTROL, KeyCode.S);
+        until(() -> !desk.session().changedProperty().get());
+        assertThat(new JobStore(Clock.systemUTC()).open(file).job().seat().value(Freedom.UP))
+                .isCloseTo(0.488, within(1e-9))
+                .isNotCloseTo(up, within(1e-3));
+        // Sheets are turned to by keys too: Tab to the open one, arrows to its neighbour.
+        tabTo(robot, "leaf-place");
+        robot.type(KeyCode.DOWN);
+        until(() -> robot.lookup("#leaf-gaps").<ToggleButton>query().isSelected());
     }
 
     @Test

@@ -48,13 +48,13 @@ class ShelfFieldTest {
     /** A sprocket of another pitch would be climbed by the chain: common practice. */
     @Test
     void sprocket_mustHaveThePitchOfItsChain() {
-        Job set = field(JOB, "chain", "roller chains").put().apply(row(Shelf.CHAINS, "10A-1 (50)"));
-        Job taken = field(set, "chain", "driven sprocket")
+        Job set = field(JOB, "roller chain", "roller chains").put().apply(row(Shelf.CHAINS, "10A-1 (50)"));
+        Job taken = field(set, "roller chain", "driven sprocket")
                 .put()
                 .apply(row(Shelf.SPROCKETS, "10A (50), 520 and 530, 42 teeth"));
         assertThat(chain(taken).drivenTeeth()).isEqualTo(42);
         assertThat(chain(taken).driverTeeth()).isEqualTo(chain(JOB).driverTeeth());
-        Field.FromShelf driving = field(set, "chain", "driving sprocket");
+        Field.FromShelf driving = field(set, "roller chain", "driving sprocket");
         assertThatThrownBy(() -> driving.put().apply(row(Shelf.SPROCKETS, "08B, 17 teeth")))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("12.700")

@@ -128,7 +128,7 @@ final class JackShaftNotes {
         }
         List<ShaftDuty> duties = ShaftDuty.of(job, line, k);
         double worked = ShaftDuty.hours(duties, shaft.bearingRating(), worst);
-        double hours = Math.min(twoDigits(worked), LONG_HOURS);
+        double hours = Math.min(worked, LONG_HOURS);
         ShaftDuty hardest = duties.get(0);
         Quantity life = new Quantity(hours * 3600, Kind.TIME);
         Why why = new Why(
@@ -142,7 +142,7 @@ final class JackShaftNotes {
                 Source.fromMemory("ISO 281"));
         report.figure(
                 shaft.label() + ": bearing life L10, hours" + (worked > hours ? ", more than" : ""),
-                Quantity.count(hours),
+                Quantity.count(Math.rint(hours)),
                 why);
         report.atLeast(
                 LineFinding.BEARING_LIFE,
@@ -267,11 +267,5 @@ final class JackShaftNotes {
                         hangs),
                 where,
                 new Why("overhang at most the bearing span", List.of(), Source.commonPractice()));
-    }
-
-    /** A life is not known better than that. */
-    private static double twoDigits(double hours) {
-        double step = Math.pow(10, Math.floor(Math.log10(Math.max(hours, 1))) - 1);
-        return Math.max(step, 1) * Math.rint(hours / Math.max(step, 1));
     }
 }

@@ -76,9 +76,11 @@ final class Commands {
         return List.of(
                 Command.of(UNDO, "Undo", desk.session()::undo)
                         .keys("Shortcut+Z")
+                        .repeating()
                         .when(() -> desk.session().undoLabelProperty().get().isPresent()),
                 Command.of(REDO, "Redo", desk.session()::redo)
                         .keys("Shortcut+Y")
+                        .repeating()
                         .when(() -> desk.session().redoLabelProperty().get().isPresent()),
                 Entry.DIVIDER,
                 Command.of("edit", "Change what is picked", () -> desk.selectionProperty()

@@ -17,16 +17,27 @@ import oddcradle.core.units.DecimalMark;
 public record Axis(String label, double least, double most, boolean byTens) {
     private static final int LINES = 5;
 
+    /** Less than this, in any unit that is shown, is nought. */
+    private static final double SMALLEST = 1e-12;
+
     /** From 0, or from the least where that is less, to a round number that nothing stands out of. */
     public static Axis of(String label, DoubleStream values) {
         double[] finite = values.filter(Double::isFinite).toArray();
         double least = Math.min(0, DoubleStream.of(finite).min().orElse(0));
         double most = Math.max(0, DoubleStream.of(finite).max().orElse(1));
-        if (most - least == 0) {
+        if (most - least < SMALLEST) {
             most = least + 1;
         }
-        double step = step(most - least);
-        return new Axis(label, step * Math.floor(least / step + 1e-9), step * Math.ceil(most / step - 1e-9), false);
+        double from = least;
+        double to = most;
+        double step;
+        do {
+            // To a round number the axis may grow so far that its lines stand wider apart.
+            step = step(to - from);
+            from = step * Math.floor(least / step + 1e-9);
+            to = step * Math.ceil(most / step - 1e-9);
+        } while (step(to - from) > step * 1.0001);
+        return new Axis(label, from, to, false);
     }
 
     /**

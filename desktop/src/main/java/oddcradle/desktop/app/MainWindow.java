@@ -68,7 +68,7 @@ public final class MainWindow {
     private final NextBar next;
     private final BeginPane begin;
     private final Commands commands;
-    private final HelpWindow help;
+    private Optional<HelpWindow> help = Optional.empty();
     private final Drops drops;
     private final HandOuts handOuts;
     private final Panes panes;
@@ -105,7 +105,6 @@ public final class MainWindow {
         this.handOuts = new HandOuts(stage, desk, stand, background, files.told());
         this.commands = new Commands(this);
         this.bar = new TopBar(desk, this, commands);
-        this.help = new HelpWindow(stage);
         this.panes = new Panes(settings);
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
@@ -264,8 +263,12 @@ public final class MainWindow {
         return handOuts;
     }
 
+    /** Made when it is first asked for: no start waits for it. */
     HelpWindow help() {
-        return help;
+        if (help.isEmpty()) {
+            help = Optional.of(new HelpWindow(stage));
+        }
+        return help.get();
     }
 
     /** Shows what to do next, or puts it away. */

@@ -1,5 +1,6 @@
 package oddcradle.desktop.app;
 
+import java.util.Map;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -63,7 +64,7 @@ final class Panes {
     }
 
     void remember() {
-        settings.put("slate.width", Math.rint(slate.getWidth()));
-        settings.put("notes.height", Math.rint(notes.getHeight()));
+        settings.putAll(
+                Map.of("slate.width", Math.rint(slate.getWidth()), "notes.height", Math.rint(notes.getHeight())));
     }
 }

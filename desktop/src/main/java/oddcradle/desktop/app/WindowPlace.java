@@ -1,5 +1,6 @@
 package oddcradle.desktop.app;
 
+import java.util.Map;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
@@ -57,10 +58,8 @@ final class WindowPlace {
     void remember(Stage stage) {
         memory.put("maximized", stage.isMaximized());
         if (!stage.isMaximized() && !stage.isIconified()) {
-            memory.put("x", stage.getX());
-            memory.put("y", stage.getY());
-            memory.put("width", stage.getWidth());
-            memory.put("height", stage.getHeight());
+            memory.putAll(Map.of(
+                    "x", stage.getX(), "y", stage.getY(), "width", stage.getWidth(), "height", stage.getHeight()));
         }
     }
 

@@ -4,7 +4,9 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import oddcradle.files.settings.Settings;
 
@@ -46,12 +48,10 @@ public final class Recents {
         List<Path> files = new ArrayList<>(list());
         files.remove(whole);
         files.add(0, whole);
+        Map<String, String> kept = new HashMap<>();
         for (int k = 0; k < KEPT; k++) {
-            if (k < files.size()) {
-                memory.put(KEY + k, files.get(k).toString());
-            } else {
-                memory.remove(KEY + k);
-            }
+            kept.put(KEY + k, k < files.size() ? files.get(k).toString() : "");
         }
+        memory.putAll(kept);
     }
 }

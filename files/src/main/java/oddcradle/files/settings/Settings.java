@@ -7,6 +7,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.TreeMap;
@@ -106,6 +107,18 @@ public final class Settings {
     public synchronized void put(String name, Object value) {
         String text = value instanceof Enum<?> one ? one.name() : value.toString();
         if (!text.equals(values.put(name, text))) {
+            keep();
+        }
+    }
+
+    /** Keeps several at once, in one write. */
+    public synchronized void putAll(Map<String, ?> several) {
+        boolean changed = false;
+        for (var each : several.entrySet()) {
+            String text = each.getValue().toString();
+            changed |= !text.equals(values.put(each.getKey(), text));
+        }
+        if (changed) {
             keep();
         }
     }

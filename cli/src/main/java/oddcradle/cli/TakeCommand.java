@@ -5,17 +5,12 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.drawn.WireFrame;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.host.Host;
-import oddcradle.core.job.tube.Member;
-import oddcradle.core.math.Vec3;
-import oddcradle.core.section.Section;
 import oddcradle.files.job.JobDocument;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.LengthUnit;
@@ -93,19 +88,11 @@ final class TakeCommand implements Callable<Integer> {
                         .findFirst())
                 .orElseThrow(() -> new ParameterException(
                         spec.commandLine(), lines + " says no unit; give one with --unit mm, in or m"));
-        List<List<Vec3>> ends = wire.lines().stream()
-                .map(line -> List.of(line.from().times(metres), line.to().times(metres)))
-                .toList();
-        Section section = job.host().members().stream()
-                .findFirst()
-                .map(Member::section)
-                .orElse(SectionStock.tubes().get(0));
-        return WireFrame.with(job, ends, section, job.materials().get(0).name());
+        return WireFrame.with(job, wire.ends(), metres);
     }
 
     private Engine withPressure(Engine engine) throws IOException {
         List<Double> curve = PressureTable.read(pressure, engine.cycle().radians());
-        return engine.withCombustion(
-                Optional.of(RunningEngine.of(engine, 1).combustion().withPressure(curve)));
+        return RunningEngine.withPressure(engine, curve);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.cradle.Detail;
@@ -32,7 +33,7 @@ final class DetailKinds {
     private DetailKinds(Job job) {
         this.job = job;
         this.cradle = job.cradle();
-        this.id = Listed.free("G", cradle.details().stream().map(Detail::id).toList());
+        this.id = FreeMark.of("G", cradle.details().stream().map(Detail::id).toList());
     }
 
     static List<Deed> of(Job job) {
@@ -82,7 +83,7 @@ final class DetailKinds {
         Optional<String> node = cradle.nodes().stream().findFirst().map(Node::id);
         if (free.isPresent() && node.isPresent()) {
             Isolator mount = new Isolator(
-                    Listed.free(
+                    FreeMark.of(
                             "M", cradle.isolators().stream().map(Isolator::id).toList()),
                     free.get(),
                     node.get(),

@@ -20,6 +20,7 @@ import oddcradle.core.engine.Crank;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.Part;
@@ -418,7 +419,7 @@ final class DonorCards {
                     () -> donor.withBosses(plus(
                             donor.bosses(),
                             new Boss(
-                                    Listed.free(
+                                    FreeMark.of(
                                             "B",
                                             donor.bosses().stream()
                                                     .map(Boss::id)
@@ -515,7 +516,7 @@ final class DonorCards {
 
     /** Bodies of a job share one set of names: one that no host of usual names has. */
     private String freePart() {
-        return Listed.free("D", donor.bodies().stream().map(Part::id).toList());
+        return FreeMark.of("D", donor.bodies().stream().map(Part::id).toList());
     }
 
     private List<Named> bodies() {
@@ -625,13 +626,13 @@ final class DonorCards {
                 "a part",
                 () -> job.withDonor(donor.withParts(plus(
                         donor.parts(),
-                        new Part(Listed.free("D", taken), "new part", Category.FIXED, List.of(Shapes.box(middle))))))));
+                        new Part(FreeMark.of("D", taken), "new part", Category.FIXED, List.of(Shapes.box(middle))))))));
         deeds.add(Deed.of(
                 "a pipe",
                 () -> job.withDonor(donor.withPipes(plus(
                         donor.pipes(),
                         new Pipe(
-                                Listed.free("D", taken),
+                                FreeMark.of("D", taken),
                                 "new pipe",
                                 Category.HOT,
                                 List.of(middle, middle.plus(Vec3.X.times(0.3))),
@@ -642,7 +643,7 @@ final class DonorCards {
                 () -> job.withDonor(donor.withBosses(plus(
                         donor.bosses(),
                         new Boss(
-                                Listed.free(
+                                FreeMark.of(
                                         "B",
                                         donor.bosses().stream().map(Boss::id).toList()),
                                 "new boss",
@@ -657,7 +658,7 @@ final class DonorCards {
                     () -> job.withDonor(donor.withServices(plus(
                             donor.services(),
                             new Service(
-                                    Listed.free("V", taken),
+                                    FreeMark.of("V", taken),
                                     "new part to come off",
                                     donor.bodies().get(0).id(),
                                     Vec3.Z,

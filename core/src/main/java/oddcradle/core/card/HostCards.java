@@ -19,6 +19,7 @@ import oddcradle.core.drawn.TubePieces;
 import oddcradle.core.finding.Step;
 import oddcradle.core.frame.Fixity;
 import oddcradle.core.geometry.motion.Motion;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
@@ -189,7 +190,7 @@ final class HostCards {
         for (String node : tube.nodes().subList(1, tube.nodes().size() - 1)) {
             deeds.add(Deed.of(
                     "Cut it in two at " + node,
-                    () -> TubePieces.cut(job, tube.id(), node, Listed.free("H", job.ids()))));
+                    () -> TubePieces.cut(job, tube.id(), node, FreeMark.of("H", job.ids()))));
         }
         for (Member other : TubePieces.joinable(job, tube.id())) {
             deeds.add(
@@ -301,7 +302,7 @@ final class HostCards {
                     () -> job.withHost(host.withKeepOuts(plus(
                             host.keepOuts(),
                             new KeepOut(
-                                    Listed.free("K", job.ids()),
+                                    FreeMark.of("K", job.ids()),
                                     Twins.name(keepOut.label()),
                                     keepOut.category(),
                                     Twins.of(keepOut.solids()),
@@ -386,7 +387,7 @@ final class HostCards {
                 () -> job.withHost(host.withKeepOuts(plus(
                         host.keepOuts(),
                         KeepOut.still(
-                                Listed.free("K", job.ids()),
+                                FreeMark.of("K", job.ids()),
                                 "new keep-out",
                                 Category.FIXED,
                                 List.of(Shapes.box(job.seat().position()))))))));
@@ -395,7 +396,7 @@ final class HostCards {
                 () -> job.withHost(host.withMasses(plus(
                         host.masses(),
                         new HostMass(
-                                Listed.free(
+                                FreeMark.of(
                                         "W",
                                         host.masses().stream().map(HostMass::id).toList()),
                                 "new load",
@@ -412,7 +413,7 @@ final class HostCards {
                     () -> job.withHost(host.withHardPoints(plus(
                             host.hardPoints(),
                             new HardPoint(
-                                    Listed.free(
+                                    FreeMark.of(
                                             "HP",
                                             host.hardPoints().stream()
                                                     .map(HardPoint::id)
@@ -435,7 +436,7 @@ final class HostCards {
                     () -> job.withHost(host.withSquares(plus(
                             host.squares(),
                             new FrameSquare(
-                                    Listed.free(
+                                    FreeMark.of(
                                             "Q",
                                             host.squares().stream()
                                                     .map(FrameSquare::id)

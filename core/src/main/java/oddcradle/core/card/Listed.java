@@ -1,10 +1,7 @@
 package oddcradle.core.card;
 
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
 import oddcradle.core.card.Field.Named;
 
@@ -39,15 +36,5 @@ final class Listed {
     /** For what has no id of its own: one that stays while its fields are changed. */
     static String number(int at) {
         return "no. " + (at + 1);
-    }
-
-    /** The first id of a letter and a number that nobody has. */
-    static String free(String letter, Collection<String> ids) {
-        Set<String> taken = new HashSet<>(ids);
-        int number = 1;
-        while (taken.contains(letter + number)) {
-            number++;
-        }
-        return letter + number;
     }
 }

@@ -3,6 +3,7 @@ package oddcradle.core.card;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.seat.Neighbour;
@@ -21,7 +22,7 @@ final class NeighbourKinds {
     private NeighbourKinds(Job job) {
         this.job = job;
         this.plan = job.plan();
-        this.id = Listed.free(
+        this.id = FreeMark.of(
                 "neighbour-", plan.neighbours().stream().map(Neighbour::id).toList());
         this.onEngine = job.donor().mass().cg();
         this.onMachine = job.seat().pose().place(onEngine).plus(Vec3.X.times(-0.5));

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import oddcradle.core.card.Field.Named;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.Freedom;
@@ -285,7 +286,7 @@ final class SeatCards {
                     () -> lifted(plus(
                             points,
                             new Lifting.Point(
-                                    Listed.free(
+                                    FreeMark.of(
                                             "strap ",
                                             points.stream()
                                                     .map(Lifting.Point::id)
@@ -418,7 +419,7 @@ final class SeatCards {
                     () -> job.withPlan(plan.withBrackets(plus(
                             plan.brackets(),
                             new Bracket(
-                                    Listed.free(
+                                    FreeMark.of(
                                             "BR",
                                             plan.brackets().stream()
                                                     .map(Bracket::id)

@@ -11,6 +11,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import oddcradle.core.card.Field.Named;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Feature;
@@ -248,7 +249,7 @@ final class SurveyCards {
         String to = survey.points().get(1).id();
         double apart =
                 survey.points().get(0).about().distanceTo(survey.points().get(1).about());
-        String id = Listed.free("R", survey.readings().stream().map(Reading::id).toList());
+        String id = FreeMark.of("R", survey.readings().stream().map(Reading::id).toList());
         List<Deed> deeds = new ArrayList<>();
         reading(deeds, "a distance", new Reading.Distance(id, from, to, apart, Instrument.TAPE, TAPE));
         reading(
@@ -268,7 +269,7 @@ final class SurveyCards {
         reading(deeds, "a slope", new Reading.Slope(id, from, to, 0, Instrument.ANGLE_GAUGE, Math.toRadians(0.1)));
         List<SurveyPoint> three = survey.points().stream().limit(3).toList();
         String feature =
-                Listed.free("F", survey.features().stream().map(Feature::id).toList());
+                FreeMark.of("F", survey.features().stream().map(Feature::id).toList());
         deeds.add(Deed.of(
                 "an axis through points",
                 () -> put.apply(survey(
@@ -278,7 +279,7 @@ final class SurveyCards {
                                 survey.features(), new Feature(feature, "new axis", Feature.Shape.AXIS, ids(three))),
                         survey.patterns()))));
         String pattern =
-                Listed.free("P", survey.patterns().stream().map(HolePattern::id).toList());
+                FreeMark.of("P", survey.patterns().stream().map(HolePattern::id).toList());
         deeds.add(Deed.of(
                 "a hole pattern",
                 () -> put.apply(survey(

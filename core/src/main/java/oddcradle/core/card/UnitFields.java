@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Boss;
@@ -210,7 +211,7 @@ final class UnitFields {
                     false,
                     Optional.empty()));
         }
-        String id = Listed.free("U", units.stream().map(JoinedUnit::id).toList());
+        String id = FreeMark.of("U", units.stream().map(JoinedUnit::id).toList());
         return donor.withUnits(plus(
                 units,
                 new JoinedUnit(

@@ -2,6 +2,7 @@ package oddcradle.core.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.math.Vec3;
@@ -19,7 +20,7 @@ final class WeighingKinds {
         Vec3 middle = donor.mass().cg();
         Vec3 ahead = middle.plus(Vec3.X.times(0.2));
         double mass = donor.mass().mass();
-        String id = Listed.free(
+        String id = FreeMark.of(
                 "weighing ", donor.weighings().stream().map(Weighing::id).toList());
         List<Deed> deeds = new ArrayList<>();
         add(

@@ -2,7 +2,7 @@ package oddcradle.core.drawn;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.Pipe;
@@ -39,7 +39,7 @@ public final class DrawnPipe {
     public static Drawn begun(Job job, Vec3 from, Vec3 to) {
         Pose back = job.seat().pose().inverse();
         Vec3 first = rounded(back.place(from));
-        String mark = free(job.ids());
+        String mark = FreeMark.of("P", job.ids());
         Pipe pipe = new Pipe(
                 mark,
                 "new pipe",
@@ -84,14 +84,6 @@ public final class DrawnPipe {
                 .filter(each -> each.id().equals(pipe))
                 .findFirst()
                 .orElseThrow(() -> new InvalidValue("pipe", "is \"" + pipe + "\", which is no pipe of the donor"));
-    }
-
-    private static String free(Set<String> taken) {
-        int number = 1;
-        while (taken.contains("P" + number)) {
-            number++;
-        }
-        return "P" + number;
     }
 
     private static Vec3 squared(Vec3 from, Vec3 to) {

@@ -3,7 +3,10 @@ package oddcradle.core.drawn;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import oddcradle.core.catalog.SectionStock;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.tube.Anchor;
@@ -29,15 +32,21 @@ public final class WireFrame {
     }
 
     /**
-     * The host with a tube for each line; ends that meet, and ends that lie on a node there is already, are one node.
+     * The host with a tube for each line, of the section and material that its first tube has, else of the first of the stock; ends that
+     * meet, and ends that lie on a node there is already, are one node.
      *
-     * @param lines two ends each, host axes, m
-     * @throws InvalidValue if a line has no length, or lies farther away than a machine is large
+     * @param lines two ends each, host axes
+     * @param metresPerUnit of the numbers of the lines, more than 0
+     * @throws InvalidValue if an end lies farther away than a machine is large
      */
-    public static Host with(Job job, List<List<Vec3>> lines, Section section, String material) {
+    public static Host with(Job job, List<List<Vec3>> lines, double metresPerUnit) {
         WireFrame work = new WireFrame(job);
+        Optional<Member> first = job.host().members().stream().findFirst();
+        Section section = first.map(Member::section).orElse(SectionStock.tubes().get(0));
+        String material =
+                first.map(Member::material).orElse(job.materials().get(0).name());
         for (List<Vec3> line : lines) {
-            work.add(line.get(0), line.get(1), section, material);
+            work.add(line.get(0).times(metresPerUnit), line.get(1).times(metresPerUnit), section, material);
         }
         return job.host().withNodes(work.nodes).withMembers(work.tubes);
     }
@@ -68,11 +77,8 @@ public final class WireFrame {
     }
 
     private String free(String letter) {
-        int number = 1;
-        while (marks.contains(letter + number)) {
-            number++;
-        }
-        marks.add(letter + number);
-        return letter + number;
+        String mark = FreeMark.of(letter, marks);
+        marks.add(mark);
+        return mark;
     }
 }

@@ -11,19 +11,15 @@ import java.util.concurrent.Executor;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.TransferMode;
-import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.drawn.WireFrame;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
-import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.RunningEngine;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.math.InvalidValue;
-import oddcradle.core.math.Vec3;
-import oddcradle.core.section.Section;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.job.JobStore;
@@ -121,9 +117,8 @@ final class Drops {
             complain("Save the job first; a scan lies in the same folder as its job.");
             return;
         }
-        Side side = desk.stepProperty().get() == Step.DONOR ? Side.DONOR : Side.HOST;
-        Optional<Integer> of = question.ask(
-                "A scan of what is " + mesh.getFileName() + "?", "Leave it", "Of the donor", "Of the host");
+        Optional<Integer> of =
+                question.ask("What is " + mesh.getFileName() + " a scan of?", "Leave it", "The donor", "The host");
         Optional<Double> unit = of.flatMap(chosen -> askUnit(mesh));
         if (unit.isEmpty()) {
             return;
@@ -140,7 +135,7 @@ final class Drops {
                 }
                 Scan scan = new Scan(mesh.getFileName().toString(), unit.get(), List.of());
                 Platform.runLater(() -> {
-                    desk.goTo(chosen == side ? desk.stepProperty().get() : stepOf(chosen));
+                    desk.goTo(chosen == Side.DONOR ? Step.DONOR : Step.HOST);
                     desk.apply(chosen.takeScan(desk.session().job(), Optional.of(scan), "scan", "scan"));
                 });
             } catch (IOException failed) {
@@ -151,21 +146,15 @@ final class Drops {
         });
     }
 
-    private static Step stepOf(Side side) {
-        return side == Side.DONOR ? Step.DONOR : Step.HOST;
-    }
-
     private void table(Path csv) throws IOException {
         Job job = desk.session().job();
         List<String> columns = HostTables.columns(csv);
         if (columns.contains("angle") && columns.contains("pressure")) {
             List<Double> curve =
                     PressureTable.read(csv, job.donor().engine().cycle().radians());
-            Engine engine = job.donor().engine();
             desk.apply(new BodyEdit.ChangeDonor(
                     job.donor()
-                            .withEngine(engine.withCombustion(Optional.of(
-                                    RunningEngine.of(engine, 1).combustion().withPressure(curve)))),
+                            .withEngine(RunningEngine.withPressure(job.donor().engine(), curve)),
                     "pressure from " + csv.getFileName(),
                     "drop"));
         } else if (columns.contains("section")) {
@@ -190,14 +179,6 @@ final class Drops {
         if (metres.isEmpty()) {
             return;
         }
-        Job job = desk.session().job();
-        Section section = job.host().members().stream()
-                .findFirst()
-                .map(tube -> tube.section())
-                .orElse(SectionStock.tubes().get(0));
-        List<List<Vec3>> lines = wire.lines().stream()
-                .map(line -> List.of(line.from().times(metres.get()), line.to().times(metres.get())))
-                .toList();
-        host(WireFrame.with(job, lines, section, job.materials().get(0).name()), dxf);
+        host(WireFrame.with(desk.session().job(), wire.ends(), metres.get()), dxf);
     }
 }

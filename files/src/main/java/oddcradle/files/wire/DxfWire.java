@@ -34,6 +34,11 @@ public record DxfWire(List<Line> lines, Optional<Double> metresPerUnit) {
         lines = List.copyOf(lines);
     }
 
+    /** Two places for each line. */
+    public List<List<Vec3>> ends() {
+        return lines.stream().map(line -> List.of(line.from(), line.to())).toList();
+    }
+
     /** @throws UnreadableDrawing naming what is wrong: no DXF, too large, no lines in it */
     public static DxfWire read(Path path) throws IOException {
         String file = path.getFileName().toString();

@@ -14,7 +14,6 @@ import oddcradle.core.drawn.WireFrame;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.section.Tube;
 import oddcradle.files.job.EmptyBench;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -51,11 +50,7 @@ class DxfWireTest {
         assertThat(wire.metresPerUnit()).contains(0.001);
         assertThat(wire.lines()).hasSize(12);
         Job job = EmptyBench.load().job();
-        List<List<Vec3>> lines = wire.lines().stream()
-                .map(line -> List.of(line.from().times(0.001), line.to().times(0.001)))
-                .toList();
-        Host host = WireFrame.with(
-                job, lines, new Tube(0.03, 0.002), job.materials().get(0).name());
+        Host host = WireFrame.with(job, wire.ends(), 0.001);
         assertThat(host.nodes()).hasSize(job.host().nodes().size() + 8);
         assertThat(host.members()).hasSize(job.host().members().size() + 12);
         double length = host.members().stream()
@@ -64,12 +59,7 @@ class DxfWireTest {
                 .sum();
         assertThat(length).isBetween(4 * (0.6 + 0.4 + 0.3) - 1e-3, 4 * (0.6 + 0.4 + 0.3) + 1e-3);
         // The same again adds nothing.
-        assertThat(WireFrame.with(
-                        job.withHost(host),
-                        lines,
-                        new Tube(0.03, 0.002),
-                        job.materials().get(0).name()))
-                .isEqualTo(host);
+        assertThat(WireFrame.with(job.withHost(host), wire.ends(), 0.001)).isEqualTo(host);
     }
 
     @Test

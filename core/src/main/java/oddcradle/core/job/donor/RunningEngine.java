@@ -115,4 +115,13 @@ public record RunningEngine(EngineSource source, Crank crank, Combustion combust
                 List.of(),
                 List.of());
     }
+
+    /**
+     * The engine with a pressure that was measured; what else burns in it stays as it is, or as it is taken.
+     *
+     * @param pressure evenly over one cycle from firing top dead centre, Pa
+     */
+    public static Engine withPressure(Engine engine, List<Double> pressure) {
+        return engine.withCombustion(Optional.of(of(engine, 1).combustion().withPressure(pressure)));
+    }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
@@ -43,7 +44,7 @@ public final class NewStage {
                         job.members().stream().map(Member::id))
                 .flatMap(each -> each)
                 .collect(Collectors.toSet());
-        String shaft = free("J", taken);
+        String shaft = FreeMark.of("J", taken);
         Vec3 from = job.seat().pose().place(job.donor().output().centre());
         Vec3 to = job.host().drivenEnd().sprocketCentre();
         JackShaft between = new JackShaft(
@@ -61,15 +62,7 @@ public final class NewStage {
                 0.008,
                 350e6,
                 List.of());
-        return new LineEdit.AddStage(at, KINDS.get(kind).apply(free("S", taken)), between);
-    }
-
-    private static String free(String letter, Set<String> taken) {
-        int number = 1;
-        while (taken.contains(letter + number)) {
-            number++;
-        }
-        return letter + number;
+        return new LineEdit.AddStage(at, KINDS.get(kind).apply(FreeMark.of("S", taken)), between);
     }
 
     private static Map<String, Function<String, Stage>> fresh() {

@@ -3,9 +3,8 @@ package oddcradle.core.job.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.BossHole;
@@ -100,12 +99,7 @@ public sealed interface SurveyEdit extends JobEdit {
         }
 
         private static String free(Survey survey) {
-            Set<String> taken = survey.readings().stream().map(Reading::id).collect(Collectors.toSet());
-            int number = 1;
-            while (taken.contains("R" + number)) {
-                number++;
-            }
-            return "R" + number;
+            return FreeMark.of("R", survey.readings().stream().map(Reading::id).toList());
         }
 
         private Job withBoss(Job job) {

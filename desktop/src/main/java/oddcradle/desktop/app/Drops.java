@@ -22,6 +22,7 @@ import oddcradle.core.job.host.Host;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.job.Belongings;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.table.HostTables;
@@ -126,10 +127,7 @@ final class Drops {
         Side chosen = of.get() == 0 ? Side.DONOR : Side.HOST;
         background.execute(() -> {
             try {
-                Path beside = job.get().resolveSibling(mesh.getFileName());
-                if (!Files.exists(beside)) {
-                    Files.copy(mesh, beside);
-                } else if (!Files.isSameFile(mesh, beside) && Files.mismatch(mesh, beside) >= 0) {
+                if (!Belongings.takeIn(mesh, job.get())) {
                     throw new IOException("beside the job lies another file of the name " + mesh.getFileName()
                             + "; give one of them another name");
                 }

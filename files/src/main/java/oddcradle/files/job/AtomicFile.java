@@ -49,6 +49,19 @@ public final class AtomicFile {
         }
     }
 
+    /** Copies a file to a place where there is none; half a copy is never there. */
+    public static void copy(Path from, Path to) throws IOException {
+        Path target = to.toAbsolutePath();
+        Path beside =
+                target.resolveSibling(BESIDE + ProcessHandle.current().pid() + "-" + COUNT.incrementAndGet() + ENDING);
+        try {
+            Files.copy(from, beside);
+            Files.move(beside, target);
+        } finally {
+            Files.deleteIfExists(beside);
+        }
+    }
+
     private static void keepPermissions(Path before, Path after) throws IOException {
         PosixFileAttributeView view = Files.getFileAttributeView(after, PosixFileAttributeView.class);
         if (view != null && Files.exists(before)) {

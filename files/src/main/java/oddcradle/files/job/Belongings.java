@@ -47,17 +47,26 @@ public final class Belongings {
         }
         for (String name : of(job)) {
             Path source = from.resolveSibling(name);
-            Path target = to.resolveSibling(name);
-            if (Files.exists(target)) {
-                if (Files.isRegularFile(source) && Files.mismatch(source, target) >= 0) {
-                    missing.add(name);
-                }
-            } else if (Files.isRegularFile(source)) {
-                Files.copy(source, target);
-            } else {
+            boolean taken = Files.isRegularFile(source) ? takeIn(source, to) : Files.exists(to.resolveSibling(name));
+            if (!taken) {
                 missing.add(name);
             }
         }
         return missing;
+    }
+
+    /**
+     * Copies a file beside a job, under its own name.
+     *
+     * @return whether it is there afterwards; another file of its name stays as it is
+     * @throws IOException if it cannot be written
+     */
+    public static boolean takeIn(Path file, Path job) throws IOException {
+        Path beside = job.resolveSibling(file.getFileName());
+        if (Files.exists(beside)) {
+            return Files.mismatch(file, beside) < 0;
+        }
+        AtomicFile.copy(file, beside);
+        return true;
     }
 }

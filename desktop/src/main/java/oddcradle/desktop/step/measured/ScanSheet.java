@@ -34,6 +34,7 @@ import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.job.Belongings;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
 
@@ -173,11 +174,15 @@ public final class ScanSheet extends VBox {
         if (chosen == null) {
             return;
         }
-        if (!chosen.getAbsoluteFile()
-                .getParentFile()
-                .equals(job.get().toAbsolutePath().getParent().toFile())) {
-            desk.complaintProperty()
-                    .set("copy " + chosen.getName() + " into the folder of the job, so that both stay together");
+        try {
+            if (!Belongings.takeIn(chosen.toPath(), job.get())) {
+                desk.complaintProperty()
+                        .set("beside the job lies another file of the name " + chosen.getName()
+                                + "; give one of them another name");
+                return;
+            }
+        } catch (IOException failed) {
+            desk.complaintProperty().set(chosen.getName() + " could not be copied beside the job; look at the disk");
             return;
         }
         change(Optional.of(new Scan(chosen.getName(), unit.getValue().metres(), List.of())));

@@ -31,6 +31,7 @@ import oddcradle.core.units.DecimalMark;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.card.CardSheet;
+import oddcradle.desktop.clip.SaveRequest;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.command.CommandKeys;
 import oddcradle.desktop.command.Finder;
@@ -108,6 +109,7 @@ public final class MainWindow {
         this.panes = new Panes(settings);
         this.begin = new BeginPane(palette, desk::units, files);
         this.scene = new Scene(layout());
+        scene.addEventHandler(SaveRequest.ASKED, handOuts::save);
         look.dress(scene);
         palette.onChange(scene.getRoot(), this::recolour);
         files.onNewJob(() -> showNext(true));

@@ -1,22 +1,22 @@
 package oddcradle.desktop.handout;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import javafx.application.Platform;
-import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.Image;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.clip.Clip;
+import oddcradle.desktop.clip.SaveRequest;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.Sight;
@@ -64,12 +64,8 @@ public final class HandOuts {
     }
 
     public void picture(Path file) {
-        BufferedImage image = SwingFXUtils.fromFXImage(stand.picture(FINER), null);
-        write(file, path -> {
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            ImageIO.write(image, "png", bytes);
-            AtomicFile.write(path, bytes.toByteArray());
-        });
+        Image image = stand.picture(FINER);
+        write(file, path -> AtomicFile.write(path, Clip.png(image)));
     }
 
     public void svg() {
@@ -121,14 +117,35 @@ public final class HandOuts {
         Clip.put(table.of(desk.examination(), desk.units()));
     }
 
+    /** What a sheet shows, in the first of its forms unless the name of the file says another. */
+    public void save(SaveRequest request) {
+        List<String> endings = List.copyOf(request.contents().keySet());
+        ask("Save the " + request.of(), request.of(), endings).ifPresent(file -> save(request, file));
+    }
+
+    public void save(SaveRequest request, Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        Supplier<byte[]> content = request.contents().entrySet().stream()
+                .filter(each -> name.endsWith("." + each.getKey()))
+                .findFirst()
+                .orElseGet(() -> request.contents().entrySet().iterator().next())
+                .getValue();
+        byte[] bytes = content.get();
+        write(file, path -> AtomicFile.write(path, bytes));
+    }
+
     private Optional<Path> ask(String title, String of, String ending) {
+        return ask(title, of, List.of(ending));
+    }
+
+    private Optional<Path> ask(String title, String of, List<String> endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         told.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
         String job = desk.session().job().name().replaceAll("[^\\p{L}\\p{N} _-]", "_");
-        chooser.setInitialFileName(job + " " + of + "." + ending);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
+        chooser.setInitialFileName(job + " " + of + "." + endings.get(0));
+        endings.forEach(ending -> chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending)));
         return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
     }
 

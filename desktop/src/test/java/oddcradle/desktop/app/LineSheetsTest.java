@@ -3,7 +3,10 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.event.ActionEvent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
@@ -11,6 +14,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Solid;
@@ -18,14 +23,17 @@ import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.step.line.RoadChart;
 import oddcradle.desktop.chart.Chart;
+import oddcradle.desktop.clip.SaveRequest;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import org.w3c.dom.Document;
 
 @ExtendWith(ApplicationExtension.class)
 class LineSheetsTest extends WindowDriver {
@@ -153,6 +161,37 @@ class LineSheetsTest extends WindowDriver {
         robot.moveTo(chart);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#chart-forces-reading")).contains("km/h").contains("resistance");
+    }
+
+    /** What a right click on a chart saves is read by others: a drawing with a line for each curve, a table with a column for each. */
+    @Test
+    void chart_isSavedAsADrawingAndAsATable(FxRobot robot, @TempDir Path folder) throws Exception {
+        at(robot, Step.LINE, "charts");
+        Chart chart = robot.lookup("#chart-forces").queryAs(Chart.class);
+        AtomicReference<SaveRequest> asked = new AtomicReference<>();
+        robot.interact(() -> chart.addEventHandler(SaveRequest.ASKED, request -> {
+            asked.set(request);
+            request.consume();
+        }));
+        robot.rightClickOn(chart).clickOn("Save …");
+        until(() -> asked.get() != null);
+        for (String ending : List.of("svg", "csv", "png")) {
+            robot.interact(() -> window.handOuts().save(asked.get(), folder.resolve("forces." + ending)));
+            until(() -> Files.exists(folder.resolve("forces." + ending)));
+        }
+        int curves = chart.diagram().curves().size();
+        Document drawing = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(folder.resolve("forces.svg").toFile());
+        assertThat(drawing.getElementsByTagName("polyline").getLength()).isGreaterThan(curves + 5);
+        assertThat(drawing.getDocumentElement().getTextContent())
+                .contains("km/h")
+                .contains("resistance");
+        List<String> rows = Files.readAllLines(folder.resolve("forces.csv"));
+        assertThat(rows.size()).isGreaterThan(20);
+        assertThat(rows.get(0)).contains("resistance");
+        assertThat(ImageIO.read(folder.resolve("forces.png").toFile()).getWidth())
+                .isGreaterThan((int) (1.9 * chart.getWidth()));
     }
 
     @Test

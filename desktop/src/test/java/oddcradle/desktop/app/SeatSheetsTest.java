@@ -3,14 +3,20 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TableView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.clearance.Gap;
@@ -28,6 +34,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 @ExtendWith(ApplicationExtension.class)
 class SeatSheetsTest extends WindowDriver {
@@ -86,12 +93,37 @@ class SeatSheetsTest extends WindowDriver {
     }
 
     @Test
+    void tableOfGaps_isNarrowedSortedAndCopied(FxRobot robot) {
+        at(robot, Step.SEAT, "gaps");
+        TableView<?> table = robot.lookup("#gap").queryTableView();
+        int all = table.getItems().size();
+        robot.clickOn("#gap-words").write("chain");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(table.getItems().size()).isBetween(2, all - 1);
+        robot.clickOn("needs").clickOn("needs");
+        robot.clickOn(robot.from(table).lookup(".number-column.table-cell").<Node>query());
+        robot.press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.press(KeyCode.CONTROL, KeyCode.C).release(KeyCode.C, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        String[] lines = new String[1];
+        robot.interact(() -> lines[0] = Clipboard.getSystemClipboard().getString());
+        List<String> rows = lines[0].lines().toList();
+        assertThat(rows).hasSize(table.getItems().size() + 1);
+        assertThat(rows.get(0)).isEqualTo("pair\tat rest [mm]\tworks [mm]\tneeds [mm]");
+        List<Double> needs = rows.stream()
+                .skip(1)
+                .map(row -> Double.parseDouble(row.split("\t")[3]))
+                .toList();
+        assertThat(needs).isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(rows.stream().skip(1)).allMatch(row -> row.contains("chain"));
+        robot.clickOn("#gap-words").eraseText(5);
+    }
+
+    @Test
     void pairOfTheLedger_isGivenItsOwnRoomWithAReason(FxRobot robot) {
         at(robot, Step.SEAT, "gaps");
         Gap worst = worst();
-        assertThat(text(robot, "#gap-0"))
-                .isEqualTo(worst.donorPart().label() + " – " + worst.obstacle().label());
-        click(robot, "#gap-0");
+        click(robot, "#gap-" + worst.donorPart().id() + "-" + worst.obstacle().id());
         enter(robot, "#gap-room", "-2");
         assertThat(text(robot, "#gap-room-problem")).contains("must be 0 or more");
         enter(robot, "#gap-room", "1.5");

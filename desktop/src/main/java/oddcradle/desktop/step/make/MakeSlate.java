@@ -2,35 +2,68 @@ package oddcradle.desktop.step.make;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
+import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.step.make.CutTube;
+import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.StepSlate;
+import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.store.Desk;
 
 public final class MakeSlate extends StepSlate {
-    private final VBox rows = new VBox();
+    private final Table<CutTube> cuts;
 
     public MakeSlate(Desk desk, Palette palette) {
         super(desk, Step.MAKE);
         figures(new FigureList(desk, Step.MAKE, figure -> !figure.name().endsWith("cut length")));
-        section("Cut list");
-        add(rows);
+        Label title = section("");
+        cuts = new Table<>(
+                "cut",
+                cut -> cut.tube().id(),
+                List.of(
+                        Table.Column.words("tube", cut -> cut.tube().named()),
+                        Table.Column.words(
+                                "section", cut -> cut.tube().section().in(desk.units())),
+                        Table.Column.numbers(
+                                "length",
+                                () -> desk.units().typedUnit(Kind.LENGTH),
+                                CutTube::cutLength,
+                                cut -> desk.units().number(Quantity.length(cut.cutLength())))),
+                cut -> desk.selectionProperty().set(Optional.of(cut.tube().id())));
+        cuts.whenEmpty("No tube of the cradle yet.");
+        add(cuts);
         WrapPicture picture = new WrapPicture(palette);
         section("Unrolled ends of the picked tube");
         add(picture);
+        section("Hardware");
+        Table<HardwareItem> hardware = new Table<>(
+                "hardware",
+                item -> item.mount() + "-" + item.kind() + "-" + item.size(),
+                List.of(
+                        Table.Column.words(
+                                "item",
+                                item -> item.kind().word() + ", " + item.size().in(desk.units())),
+                        Table.Column.words("mount", HardwareItem::mount),
+                        Table.Column.numbers(
+                                "count",
+                                () -> "",
+                                item -> (double) item.count(),
+                                item -> Integer.toString(item.count()))),
+                item -> desk.selectionProperty().set(Optional.of(item.mount())));
+        hardware.whenEmpty("No lug is mounted yet.");
+        add(hardware);
         onRefresh(() -> {
-            showRows();
-            picked().ifPresent(tube -> picture.show(tube, desk.units()));
+            title.setText("Cut list, lengths in " + desk.units().typedUnit(Kind.LENGTH));
+            cuts.show(desk.examination().cutList());
+            picked().ifPresent(tube -> {
+                cuts.pickOnly(tube.tube().id());
+                picture.show(tube, desk.units());
+            });
+            hardware.show(desk.examination().hardware().items());
         });
         caution("Welding: drain and remove the tank, disconnect the battery, keep an extinguisher at hand.");
     }
@@ -46,43 +79,5 @@ public final class MakeSlate extends StepSlate {
                 .or(() -> tubes.stream()
                         .filter(tube -> tube.first().cope().isPresent())
                         .findFirst());
-    }
-
-    private void showRows() {
-        List<CutTube> tubes = desk.examination().cutList();
-        if (rows.getChildren().size() != tubes.size()) {
-            rows.getChildren().setAll(tubes.stream().map(this::row).toList());
-        }
-        Optional<CutTube> picked = picked();
-        for (int k = 0; k < tubes.size(); k++) {
-            ToggleButton button = (ToggleButton) rows.getChildren().get(k);
-            CutTube tube = tubes.get(k);
-            HBox line = (HBox) button.getGraphic();
-            ((Label) line.getChildren().get(0)).setText(tube.tube().named());
-            ((Label) line.getChildren().get(2)).setText(tube.tube().section().in(desk.units()));
-            ((Label) line.getChildren().get(3)).setText(desk.units().show(Quantity.length(tube.cutLength())));
-            button.setSelected(picked.filter(tube::equals).isPresent());
-        }
-    }
-
-    private ToggleButton row(CutTube tube) {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Label section = new Label();
-        section.getStyleClass().add("note-step");
-        Label length = new Label();
-        length.getStyleClass().add("figure-value");
-        length.setMinWidth(68);
-        length.setAlignment(Pos.CENTER_RIGHT);
-        length.setId("cut-" + tube.tube().id());
-        HBox line = new HBox(8, new Label(), gap, section, length);
-        ToggleButton button = new ToggleButton();
-        button.setGraphic(line);
-        button.getStyleClass().add("cut-row");
-        button.setMaxWidth(Double.MAX_VALUE);
-        line.setPrefWidth(316);
-        button.setOnAction(
-                click -> desk.selectionProperty().set(Optional.of(tube.tube().id())));
-        return button;
     }
 }

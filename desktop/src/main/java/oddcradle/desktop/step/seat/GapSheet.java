@@ -3,12 +3,9 @@ package oddcradle.desktop.step.seat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
+import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import oddcradle.core.clearance.Allowance;
 import oddcradle.core.clearance.Gap;
@@ -20,20 +17,20 @@ import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
-import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.ShareBars;
+import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.WordField;
 import oddcradle.desktop.store.Desk;
 
 /** The ledger: every gap, worst first, what it draws nearer by and the room it has to keep; one is opened and given its own rule. */
 final class GapSheet extends VBox {
-    private static final int ROWS = 12;
+    private static final int ROWS = 200;
 
     private final Desk desk;
     private final Palette palette;
-    private final List<ToggleButton> names = new ArrayList<>();
-    private final List<Label> numbers = new ArrayList<>();
+    private final Label title;
+    private final Table<Gap> table;
     private final Label opened = new Label();
     private final ShareBars bars;
     private final QuantityField room;
@@ -42,7 +39,6 @@ final class GapSheet extends VBox {
     private final List<QuantityField> kinds = new ArrayList<>();
     private final QuantityField rise;
     private final QuantityField whip;
-    private List<Gap> shown = List.of();
     private String part = "";
     private String obstacle = "";
 
@@ -54,10 +50,10 @@ final class GapSheet extends VBox {
                 "In the stand a part is the darker the less it has to spare below 40 mm, and red where too near.");
         colours.setWrapText(true);
         colours.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(head("Gap at rest → when it works, room it needs"), colours);
-        for (int k = 0; k < ROWS; k++) {
-            getChildren().add(row(k));
-        }
+        title = head("");
+        table = new Table<>("gap", GapSheet::key, columns(), this::open);
+        table.whenEmpty("Nothing of the engine is near anything.");
+        getChildren().addAll(title, table, colours);
         opened.setWrapText(true);
         opened.setMinHeight(USE_PREF_SIZE);
         opened.setId("gap-opened");
@@ -100,32 +96,30 @@ final class GapSheet extends VBox {
         return head;
     }
 
-    private HBox row(int k) {
-        ToggleButton name = new ToggleButton();
-        name.setId("gap-" + k);
-        name.getStyleClass().addAll("plain-button", "list-button");
-        name.setMaxWidth(Double.MAX_VALUE);
-        name.setWrapText(true);
-        name.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        name.setOnAction(click -> open(k));
-        Label number = new Label();
-        number.setMinWidth(USE_PREF_SIZE);
-        number.setId("gap-number-" + k);
-        names.add(name);
-        numbers.add(number);
-        HBox row = new HBox(4, name, number);
-        row.getStyleClass().add("field-row");
-        return row;
+    private List<Table.Column<Gap>> columns() {
+        return List.of(
+                Table.Column.words(
+                        "pair",
+                        gap -> gap.donorPart().label() + " – " + gap.obstacle().label()),
+                length("at rest", gap -> gap.separation().distance()),
+                length("works", Gap::left).marked(gap -> Optional.of(severity(gap))),
+                length("needs", Gap::limit));
     }
 
-    private void open(int k) {
-        if (k < shown.size()) {
-            part = shown.get(k).donorPart().id();
-            obstacle = shown.get(k).obstacle().id();
-            desk.selectionProperty().set(Optional.of(part));
-            refresh();
-        }
+    private Table.Column<Gap> length(String heading, Function<Gap, Double> of) {
+        return Table.Column.numbers(heading, () -> desk.units().typedUnit(Kind.LENGTH), of, gap -> desk.units()
+                .number(Quantity.length(of.apply(gap))));
+    }
+
+    private static String key(Gap gap) {
+        return gap.donorPart().id() + "-" + gap.obstacle().id();
+    }
+
+    private void open(Gap gap) {
+        part = gap.donorPart().id();
+        obstacle = gap.obstacle().id();
+        desk.selectionProperty().set(Optional.of(part));
+        refresh();
     }
 
     private Build build() {
@@ -163,39 +157,20 @@ final class GapSheet extends VBox {
     }
 
     void refresh() {
-        shown = desk.examination().ledger().worst(ROWS);
+        List<Gap> shown = desk.examination().ledger().worst(ROWS);
         if (gap().isEmpty() && !shown.isEmpty()) {
             part = shown.get(0).donorPart().id();
             obstacle = shown.get(0).obstacle().id();
         }
-        for (int k = 0; k < ROWS; k++) {
-            boolean there = k < shown.size();
-            names.get(k).getParent().setVisible(there);
-            names.get(k).getParent().setManaged(there);
-            if (there) {
-                show(k, shown.get(k));
-            }
-        }
+        title.setText("Gaps in " + desk.units().typedUnit(Kind.LENGTH) + ", the tightest first");
+        table.show(shown);
+        gap().ifPresent(gap -> table.pickOnly(key(gap)));
         gap().ifPresent(this::showOpened);
         for (Category kind : Category.values()) {
             kinds.get(kind.ordinal()).show(build().room().of(kind), desk.units());
         }
         rise.show(build().clearances().hotRise(), desk.units());
         whip.show(build().clearances().chainWhip(), desk.units());
-    }
-
-    private void show(int k, Gap gap) {
-        names.get(k).setText(gap.donorPart().label() + " – " + gap.obstacle().label());
-        names.get(k)
-                .setSelected(
-                        gap.donorPart().id().equals(part) && gap.obstacle().id().equals(obstacle));
-        numbers.get(k)
-                .setText(desk.units().number(Quantity.length(gap.separation().distance()))
-                        + " → "
-                        + desk.units().number(Quantity.length(gap.left()))
-                        + " / "
-                        + desk.units().show(Quantity.length(gap.limit())));
-        numbers.get(k).getStyleClass().setAll("label", "figure-value", SeverityMark.styleClass(severity(gap)));
     }
 
     private static Severity severity(Gap gap) {

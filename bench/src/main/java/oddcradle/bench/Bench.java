@@ -67,6 +67,7 @@ public final class Bench {
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
         print("twenty proposals / 400 frame solutions", "ms", 1, CradleMeasures.proposals());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
+        DeskMeasures.print();
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
@@ -110,7 +111,8 @@ public final class BeginPane extends StackPane {
             body.getChildren().add(section("Opened last"));
             for (int k = 0; k < recents.size(); k++) {
                 Path file = recents.get(k);
-                Button again = button("begin-recent-" + k, file.toString(), "plain-button");
+                Button again = button("begin-recent-" + k, nameAndFolder(file), "plain-button");
+                again.setTooltip(new Tooltip(file.toString()));
                 again.setMnemonicParsing(false);
                 again.setOnAction(click -> chosen(() -> answers.open(file)));
                 body.getChildren().add(again);
@@ -130,6 +132,12 @@ public final class BeginPane extends StackPane {
         }
         body.getChildren().add(demos);
         return scrolled(body);
+    }
+
+    private static String nameAndFolder(Path file) {
+        String name = file.getFileName().toString().replace(".cradle.json", "");
+        Path folder = file.toAbsolutePath().getParent().getFileName();
+        return folder == null ? name : name + ", in " + folder;
     }
 
     private ScrollPane families() {

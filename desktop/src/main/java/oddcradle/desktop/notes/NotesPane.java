@@ -151,6 +151,8 @@ public final class NotesPane extends BorderPane {
     }
 
     private final class NoteCell extends ListCell<Row> {
+        private final NoteLine line = new NoteLine();
+
         NoteCell() {
             getStyleClass().add("note-cell");
             setPrefWidth(0);
@@ -167,10 +169,12 @@ public final class NotesPane extends BorderPane {
         @Override
         protected void updateItem(Row row, boolean empty) {
             super.updateItem(row, empty);
-            setGraphic(
-                    row instanceof Note note && !empty
-                            ? row(note.finding(), note.cures())
-                            : row instanceof Good good && !empty ? row(good) : null);
+            if (row instanceof Note note && !empty) {
+                line.show(note);
+                setGraphic(line);
+            } else {
+                setGraphic(row instanceof Good good && !empty ? row(good) : null);
+            }
         }
     }
 
@@ -189,31 +193,49 @@ public final class NotesPane extends BorderPane {
         return row;
     }
 
-    private HBox row(Finding finding, List<Cure> cures) {
-        Label text = new Label(sentence(finding));
-        text.getStyleClass().add("note-text");
-        text.setWrapText(true);
-        text.setMaxWidth(Double.MAX_VALUE);
-        text.setMinWidth(200);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        Label step = new Label(finding.step().title());
-        step.getStyleClass().add("note-step");
-        step.setMinWidth(52);
-        HBox cureBox = new HBox(6);
-        cureBox.setAlignment(Pos.CENTER_RIGHT);
-        for (Cure cure : cures) {
-            cureBox.getChildren().add(cureButton(finding, cure));
+    /** The line of one note; it is kept for the next note that its cell shows, which is much quicker than another. */
+    private final class NoteLine extends HBox {
+        private Note note;
+        private final Label step = new Label();
+        private final Label text = new Label();
+        private final HBox cures = new HBox(6);
+        private final WhyLink why =
+                new WhyLink(() -> sentence(note.finding()), () -> note.finding().why(), desk::units);
+
+        private NoteLine() {
+            getStyleClass().add("note-row");
+            text.getStyleClass().add("note-text");
+            text.setWrapText(true);
+            text.setMaxWidth(Double.MAX_VALUE);
+            text.setMinWidth(200);
+            setHgrow(text, Priority.ALWAYS);
+            step.getStyleClass().add("note-step");
+            step.setMinWidth(52);
+            cures.setAlignment(Pos.CENTER_RIGHT);
+            cures.setMinWidth(USE_PREF_SIZE);
+            // One stop of the Tab key for the whole list; its keys reach what stands in a row.
+            why.setFocusTraversable(false);
+            getChildren().setAll(new SeverityMark(Severity.NOTE), step, text, cures, why);
+            setOnMouseClicked(click -> goTo(note.finding()));
         }
-        cureBox.setMinWidth(USE_PREF_SIZE);
-        WhyLink why = new WhyLink(() -> sentence(finding), finding::why, desk::units);
-        HBox row = new HBox(new SeverityMark(finding.severity()), step, text, cureBox, why);
-        row.getStyleClass().add("note-row");
-        // One stop of the Tab key for the whole list; its keys reach what stands in a row.
-        why.setFocusTraversable(false);
-        cureBox.getChildren().forEach(node -> node.setFocusTraversable(false));
-        row.setAccessibleText(finding.severity().word() + ": " + sentence(finding));
-        row.setOnMouseClicked(click -> goTo(finding));
-        return row;
+
+        private void show(Note now) {
+            Finding finding = now.finding();
+            if (note == null || finding.severity() != note.finding().severity()) {
+                getChildren().set(0, new SeverityMark(finding.severity()));
+            }
+            if (note == null || !now.equals(note)) {
+                List<Button> buttons = now.cures().stream()
+                        .map(cure -> cureButton(finding, cure))
+                        .toList();
+                buttons.forEach(button -> button.setFocusTraversable(false));
+                cures.getChildren().setAll(buttons);
+            }
+            note = now;
+            step.setText(finding.step().title());
+            text.setText(sentence(finding));
+            setAccessibleText(finding.severity().word() + ": " + sentence(finding));
+        }
     }
 
     private Button cureButton(Finding finding, Cure cure) {

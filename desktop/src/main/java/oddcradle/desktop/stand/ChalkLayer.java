@@ -2,9 +2,11 @@ package oddcradle.desktop.stand;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
@@ -36,6 +38,12 @@ final class ChalkLayer extends Pane {
         {-150, -64}
     };
 
+    private static final double DOT = 3.2;
+
+    private List<ChalkMark> shown = List.of();
+    private UnitStyle shownIn = UnitStyle.MILLIMETRES;
+    private List<Drawn> drawn = List.of();
+
     ChalkLayer() {
         setMouseTransparent(true);
         // A mark near the edge must not push the view larger.
@@ -48,71 +56,122 @@ final class ChalkLayer extends Pane {
 
     /** @param projection host point to pixels, null where it cannot be seen */
     void show(List<ChalkMark> marks, UnitStyle style, Function<Vec3, Point2D> projection, double width, double height) {
+        if (!marks.equals(shown) || style != shownIn) {
+            shown = List.copyOf(marks);
+            shownIn = style;
+            drawn = shown.stream().map(mark -> new Drawn(mark, style)).toList();
+            getChildren().clear();
+            drawn.forEach(each -> getChildren().addAll(each.strokes()));
+            // Over every line and dot.
+            drawn.stream().filter(Drawn::isNamed).forEach(each -> getChildren().add(each.label));
+        }
         List<Rectangle2D> taken = new ArrayList<>();
-        List<Label> labels = new ArrayList<>();
-        getChildren().clear();
-        for (ChalkMark mark : marks) {
+        for (Drawn each : drawn) {
+            each.place(projection, taken, width, height);
+        }
+    }
+
+    /** One mark as nodes, which stay while the view turns. */
+    private static final class Drawn {
+        private final ChalkMark mark;
+        private final boolean isLine;
+        private final Line line = new Line();
+        private final Circle first = new Circle(DOT);
+        private final Circle last = new Circle(DOT);
+        private final Line leader = new Line();
+        private final Label label = new Label();
+
+        private Drawn(ChalkMark mark, UnitStyle style) {
+            this.mark = mark;
+            this.isLine = !mark.from().equals(mark.to());
+            line.getStyleClass().addAll("chalk-line", mark.style());
+            first.getStyleClass().addAll("chalk-dot", mark.style());
+            last.getStyleClass().addAll("chalk-dot", mark.style());
+            leader.getStyleClass().addAll("chalk-leader", mark.style());
+            label.getStyleClass().addAll("chalk", mark.style());
+            label.setText(mark.text().in(style));
+        }
+
+        private boolean isNamed() {
+            return !label.getText().isEmpty();
+        }
+
+        private List<Node> strokes() {
+            List<Node> strokes = new ArrayList<>(List.of(first));
+            if (isLine) {
+                strokes.addAll(List.of(line, last));
+            }
+            if (isNamed()) {
+                strokes.add(leader);
+            }
+            return strokes;
+        }
+
+        private void place(Function<Vec3, Point2D> projection, List<Rectangle2D> taken, double width, double height) {
             Point2D from = projection.apply(mark.from());
             Point2D to = projection.apply(mark.to());
             Point2D middle = projection.apply(mark.middle());
-            if (from == null || to == null || middle == null || !inside(middle, width, height)) {
-                continue;
+            boolean seen = from != null && to != null && middle != null && inside(middle, width, height);
+            List.of(line, first, last, leader, label).forEach(node -> node.setVisible(seen));
+            if (!seen) {
+                return;
             }
-            if (!mark.from().equals(mark.to())) {
-                Line line = new Line(from.getX(), from.getY(), to.getX(), to.getY());
-                line.getStyleClass().addAll("chalk-line", mark.style());
-                getChildren().add(line);
-                getChildren().add(dot(to, mark.style()));
-            }
-            getChildren().add(dot(from, mark.style()));
-            if (!mark.text().in(style).isEmpty()) {
-                labels.add(label(mark, style, middle, taken, width, height));
+            put(line, from, to);
+            put(first, from);
+            put(last, to);
+            if (isNamed()) {
+                placeLabel(middle, taken, width, height);
             }
         }
-        // Over every line and dot.
-        labels.forEach(Label::toFront);
+
+        private void placeLabel(Point2D at, List<Rectangle2D> taken, double width, double height) {
+            if (label.getWidth() == 0) {
+                label.applyCss();
+                label.autosize();
+            }
+            Optional<Rectangle2D> free = freePlace(at, label.getWidth(), label.getHeight(), taken, width, height);
+            // In a crowd the words give way; the dot stays.
+            label.setVisible(free.isPresent());
+            leader.setVisible(free.isPresent());
+            if (free.isEmpty()) {
+                return;
+            }
+            Rectangle2D place = free.get();
+            taken.add(place);
+            label.relocate(place.getMinX(), place.getMinY());
+            put(
+                    leader,
+                    at,
+                    new Point2D(
+                            Math.max(place.getMinX(), Math.min(at.getX(), place.getMaxX())),
+                            Math.max(place.getMinY(), Math.min(at.getY(), place.getMaxY()))));
+        }
+
+        private static void put(Line line, Point2D from, Point2D to) {
+            line.setStartX(from.getX());
+            line.setStartY(from.getY());
+            line.setEndX(to.getX());
+            line.setEndY(to.getY());
+        }
+
+        private static void put(Circle dot, Point2D at) {
+            dot.setCenterX(at.getX());
+            dot.setCenterY(at.getY());
+        }
     }
 
-    private Label label(
-            ChalkMark mark, UnitStyle style, Point2D at, List<Rectangle2D> taken, double width, double height) {
-        Label label = new Label(mark.text().in(style));
-        label.getStyleClass().addAll("chalk", mark.style());
-        getChildren().add(label);
-        label.applyCss();
-        label.autosize();
-        Rectangle2D place = freePlace(at, label.getWidth(), label.getHeight(), taken, width, height);
-        taken.add(place);
-        label.relocate(place.getMinX(), place.getMinY());
-        double endX = Math.max(place.getMinX(), Math.min(at.getX(), place.getMaxX()));
-        double endY = Math.max(place.getMinY(), Math.min(at.getY(), place.getMaxY()));
-        Line leader = new Line(at.getX(), at.getY(), endX, endY);
-        leader.getStyleClass().addAll("chalk-leader", mark.style());
-        getChildren().add(leader);
-        return label;
-    }
-
-    private static Rectangle2D freePlace(
+    private static Optional<Rectangle2D> freePlace(
             Point2D at, double w, double h, List<Rectangle2D> taken, double width, double height) {
-        Rectangle2D first = null;
         for (double[] step : PLACES) {
             double x = step[0] > 0 ? at.getX() + step[0] : at.getX() + step[0] - w;
             double left = Math.max(4, Math.min(width - w - 4, x));
             double top = Math.max(34, Math.min(height - h - 30, at.getY() + step[1]));
             Rectangle2D place = new Rectangle2D(left, Math.max(0, top), w, h);
-            if (first == null) {
-                first = place;
-            }
             if (taken.stream().noneMatch(other -> other.intersects(place))) {
-                return place;
+                return Optional.of(place);
             }
         }
-        return first;
-    }
-
-    private static Circle dot(Point2D at, String style) {
-        Circle dot = new Circle(at.getX(), at.getY(), 3.2);
-        dot.getStyleClass().addAll("chalk-dot", style);
-        return dot;
+        return Optional.empty();
     }
 
     private static boolean inside(Point2D point, double width, double height) {

@@ -70,7 +70,7 @@ final class PartPaint {
     boolean mayFade(String part, Role role) {
         boolean inside =
                 switch (step) {
-                    case DONOR, CRADLE, SHAKE, MAKE, FIT -> true;
+                    case DONOR, LINE, SEAT, CRADLE, SHAKE, MAKE, FIT, RUN -> true;
                     default -> false;
                 };
         return inside && role == Role.HOST_TUBE && selected.filter(part::equals).isEmpty();

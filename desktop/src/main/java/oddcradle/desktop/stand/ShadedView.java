@@ -18,8 +18,6 @@ import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.PerspectiveCamera;
 import javafx.scene.PointLight;
-import javafx.scene.SceneAntialiasing;
-import javafx.scene.SubScene;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
@@ -60,7 +58,7 @@ final class ShadedView extends Pane {
 
     private final Group parts = new Group();
     private final Group floor = new Group();
-    private final SubScene scene;
+    private final TwoQualities scene;
     /** How much nearer than the donor a tube must be to be looked through, m. */
     private static final double BEFORE = 0.08;
 
@@ -107,17 +105,15 @@ final class ShadedView extends Pane {
         AmbientLight ambient = new AmbientLight(Color.gray(0.52));
         lamp.setColor(Color.gray(0.62));
         Group root = new Group(floor, parts, scan, ambient, lamp);
-        scene = new SubScene(root, 100, 100, true, SceneAntialiasing.BALANCED);
-        scene.setCamera(lens);
+        scene = new TwoQualities(root, lens, this);
         lens.setNearClip(0.05);
         lens.setFarClip(200);
         lens.setVerticalFieldOfView(true);
         lens.setFieldOfView(Math.toDegrees(Camera.FIELD_OF_VIEW));
-        scene.widthProperty().bind(widthProperty());
-        scene.heightProperty().bind(heightProperty());
         chalk.prefWidthProperty().bind(widthProperty());
         chalk.prefHeightProperty().bind(heightProperty());
-        getChildren().addAll(scene, chalk);
+        getChildren().addAll(scene.scenes());
+        getChildren().add(chalk);
         setId("shaded-view");
         setMinSize(0, 0);
         widthProperty().addListener(change -> place());
@@ -129,6 +125,7 @@ final class ShadedView extends Pane {
         setOnMouseMoved(event -> clicks.pointed(place(event)));
         setOnScroll(wheel -> {
             turnedByHand = true;
+            scene.moved();
             look(camera.zoomed(Math.pow(0.9988, wheel.getDeltaY())));
         });
     }
@@ -151,6 +148,7 @@ final class ShadedView extends Pane {
     /** Circles the machine and comes nearer, by keys. */
     void turn(double yaw, double pitch, double nearer) {
         turnedByHand = true;
+        scene.moved();
         look(camera.orbited(yaw, pitch).zoomed(nearer));
     }
 
@@ -341,7 +339,7 @@ final class ShadedView extends Pane {
 
     /** Colours that are not a part's. */
     void colour(Palette palette) {
-        scene.setFill(palette.floor());
+        scene.fill(palette.floor());
         pencil.setDiffuseColor(palette.graphite());
         PhongMaterial line = new PhongMaterial(palette.grid());
         floor.getChildren().clear();
@@ -400,6 +398,7 @@ final class ShadedView extends Pane {
             return;
         }
         turnedByHand = true;
+        scene.moved();
         look(
                 event.getButton() == MouseButton.PRIMARY && !event.isShiftDown()
                         ? camera.orbited(-by.getX() * 0.008, by.getY() * 0.008)

@@ -1,5 +1,6 @@
 package oddcradle.core.frame;
 
+import java.util.stream.IntStream;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
@@ -19,6 +20,7 @@ final class BeamElement {
     final int nodeI;
     final int nodeJ;
     final double length;
+    private final Theory theory;
     /** Rows are the local axes in global axes. */
     private final double[] axes;
     /** Local, condensed. */
@@ -30,6 +32,7 @@ final class BeamElement {
         this.member = member;
         this.nodeI = nodeI;
         this.nodeJ = nodeJ;
+        this.theory = theory;
         Vec3 span = endJ.minus(endI);
         this.length = span.length();
         this.axes = localAxes(span.times(1 / length));
@@ -116,6 +119,46 @@ final class BeamElement {
 
     double mass() {
         return member.section().area() * member.material().density() * length;
+    }
+
+    /** Local motions of the two ends that the joints release, in ascending order. */
+    int[] releasedMotions() {
+        return IntStream.range(0, 12).filter(this::isReleased).toArray();
+    }
+
+    /** Local, with nothing released. */
+    double[] freeStiffness() {
+        return localStiffness(member.section(), member.material(), length, theory);
+    }
+
+    /** 12 E I / (kappa G A L^2) of bending about local axis {@code turn} - 3, 4 or 5; 0 without shear. */
+    double shearParameter(int turn) {
+        double e = member.material().youngsModulus();
+        double g = member.material().shearModulus();
+        double nu = member.material().poissonRatio();
+        Section section = member.section();
+        boolean aboutZ = turn == 5;
+        double i = aboutZ ? section.secondMomentZ() : section.secondMomentY();
+        double kappa = aboutZ ? section.shearCoefficientY(nu) : section.shearCoefficientZ(nu);
+        return theory == Theory.TIMOSHENKO ? 12 * e * i / (kappa * g * section.area() * length * length) : 0;
+    }
+
+    /** Rows: the local motions of the ends; columns: six motions of node i, six of node j, then each released one itself. */
+    double[][] endMotions(int[] released) {
+        double[][] onto = new double[12][12 + released.length];
+        for (int column = 0; column < 12; column++) {
+            double[] unit = new double[12];
+            unit[column] = 1;
+            double[] local = Dense12.localMotions(unit, axes, member.offsetI(), member.offsetJ());
+            for (int row = 0; row < 12; row++) {
+                onto[row][column] = local[row];
+            }
+        }
+        for (int k = 0; k < released.length; k++) {
+            onto[released[k]] = new double[12 + released.length];
+            onto[released[k]][12 + k] = 1;
+        }
+        return onto;
     }
 
     /** Stiffness on the node motions, global axes, rigid arms included. */

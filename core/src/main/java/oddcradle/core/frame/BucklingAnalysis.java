@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import oddcradle.core.finding.Outcome;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.SparseSymmetric;
-import oddcradle.core.math.Vec3;
 
 /**
  * Lowest factor on all loads of one case at which the frame buckles elastically: {@code (K + factor Kg) phi = 0} with the
@@ -27,7 +26,7 @@ public final class BucklingAnalysis {
 
     /** @return empty answer if no positive factor exists; not solved if the frame is a mechanism */
     public static Outcome<OptionalDouble> lowestFactor(FrameInput input, FrameCase load) {
-        FrameInput fine = subdivided(input, load);
+        FrameInput fine = Subdivision.of(input, PIECES, false, List.of(load));
         Outcome<FrameResult> statics = FrameAnalysis.solve(fine);
         Optional<FrameResult> result = statics.answer();
         if (result.isEmpty()) {
@@ -127,42 +126,5 @@ public final class BucklingAnalysis {
             }
         }
         return x;
-    }
-
-    private static FrameInput subdivided(FrameInput input, FrameCase load) {
-        List<FrameNode> nodes = new ArrayList<>(input.nodes());
-        List<FrameMember> members = new ArrayList<>();
-        FrameModel model = new FrameModel(input);
-        for (BeamElement beam : model.beams) {
-            FrameMember member = beam.member;
-            // A member with a ball at both ends may spin about itself, and so may its pieces; no torque comes of
-            // holding one.
-            boolean spins = member.jointI() == EndJoint.BALL && member.jointJ() == EndJoint.BALL;
-            EndJoint jointI = spins ? EndJoint.PINNED : member.jointI();
-            Vec3 from = model.position(beam.nodeI).plus(member.offsetI());
-            Vec3 to = model.position(beam.nodeJ).plus(member.offsetJ());
-            String before = member.i();
-            for (int piece = 1; piece <= PIECES; piece++) {
-                boolean first = piece == 1;
-                boolean last = piece == PIECES;
-                String next = last ? member.j() : member.id() + "/" + piece;
-                if (!last) {
-                    nodes.add(new FrameNode(next, from.towards(to, (double) piece / PIECES)));
-                }
-                members.add(new FrameMember(
-                        member.id() + "/" + piece + "/",
-                        before,
-                        next,
-                        member.section(),
-                        member.material(),
-                        first ? jointI : EndJoint.FIXED,
-                        last ? member.jointJ() : EndJoint.FIXED,
-                        first ? member.offsetI() : Vec3.ZERO,
-                        last ? member.offsetJ() : Vec3.ZERO));
-                before = next;
-            }
-        }
-        return new FrameInput(
-                input.theory(), nodes, members, input.supports(), input.mounts(), input.masses(), List.of(load));
     }
 }

@@ -105,6 +105,26 @@ final class MechanismDiagnosis {
                 Place.of(Subject.body(id), model.position(node.getAsInt()))));
     }
 
+    /** The same of engine, mounts and frame together. */
+    static Finding freeMotion(MovingWhole whole, SparseSymmetric stiffness) {
+        int worst = 0;
+        while (worst < stiffness.size() && stiffness.diagonal(worst) > 0) {
+            worst++;
+        }
+        if (worst == stiffness.size()) {
+            double[] shape = softestShape(stiffness);
+            worst = 0;
+            for (int row = 1; row < shape.length; row++) {
+                worst = Math.abs(shape[row]) > Math.abs(shape[worst]) ? row : worst;
+            }
+        }
+        return finding(
+                FrameFinding.MECHANISM,
+                Phrase.of(
+                        "{} moves without strain; hold it, or give the mounts stiffness that way", whole.nameOf(worst)),
+                Place.of(Subject.DONOR));
+    }
+
     /** The motion without strain, found by inverse iteration on the slightly stiffened matrix, told at its largest. */
     static Finding freeMotion(FrameModel model, SparseSymmetric stiffness) {
         double[] shape = softestShape(stiffness);

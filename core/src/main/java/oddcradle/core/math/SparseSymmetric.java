@@ -51,6 +51,21 @@ public final class SparseSymmetric {
         return upper.get(k, k);
     }
 
+    /** {@code A x}; {@code x} is not modified. */
+    public double[] times(double[] x) {
+        double[] y = new double[x.length];
+        for (int column = 0; column < upper.numCols; column++) {
+            for (int k = upper.col_idx[column]; k < upper.col_idx[column + 1]; k++) {
+                int row = upper.nz_rows[k];
+                y[row] += upper.nz_values[k] * x[column];
+                if (row != column) {
+                    y[column] += upper.nz_values[k] * x[row];
+                }
+            }
+        }
+        return y;
+    }
+
     /** The same matrix with its diagonal multiplied by {@code factor}. */
     public SparseSymmetric withDiagonalTimes(double factor) {
         DMatrixSparseCSC copy = upper.copy();

@@ -30,6 +30,7 @@ public final class Calculators {
             Map.entry("frame", FrameCalculator::answer),
             Map.entry("gastorque", GasTorqueCalculator::answer),
             Map.entry("modes", ModesCalculator::answer),
+            Map.entry("response", ResponseCalculator::answer),
             Map.entry("rubber", RubberCalculator::answer),
             Map.entry("shaft", ShaftCalculator::answer),
             Map.entry("shaking", ShakingCalculator::answer),

@@ -3,6 +3,7 @@ package oddcradle.files.calc;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -20,6 +21,7 @@ import oddcradle.core.frame.FrameNode;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.InvalidValue;
@@ -84,17 +86,39 @@ final class FrameCalculator {
                 "theory",
                 in.text("theory", "timoshenko"),
                 Map.of("euler", Theory.EULER, "timoshenko", Theory.TIMOSHENKO));
-        Map<String, Material> materials = in.named("materials", FrameCalculator::material);
-        Map<String, Section> sections = in.named("sections", FrameCalculator::section);
-        List<FrameNode> nodes = in.list("nodes", each -> new FrameNode(each.text("id"), each.vector("xyz")));
-        List<FrameMember> members = in.list("members", each -> member(each, materials, sections));
-        List<FrameSupport> supports = in.list("supports", FrameCalculator::support);
         List<NodeLoad> loads = in.listIfPresent(
                 "loads",
                 each -> new NodeLoad(
                         each.text("node"), each.vector("force", Vec3.ZERO), each.vector("moment", Vec3.ZERO)));
         FrameCase load = new FrameCase("load", loads, in.vector("acceleration", Vec3.ZERO));
-        return new FrameInput(theory, nodes, members, supports, List.of(), List.of(), List.of(load));
+        return frame(in, theory, List.of(), List.of(load));
+    }
+
+    /** A frame with its own mass and what its nodes carry besides, Timoshenko, without loads. */
+    static FrameInput structure(Fields in) {
+        Map<String, Vec3> places = new HashMap<>();
+        in.list("nodes", FrameCalculator::node).forEach(node -> places.put(node.id(), node.position()));
+        List<PointMass> masses = in.listIfPresent("point_masses", each -> {
+            String node = each.text("node");
+            return new PointMass(
+                    node,
+                    each.number("mass"),
+                    places.getOrDefault(node, Vec3.ZERO).plus(each.vector("offset", Vec3.ZERO)));
+        });
+        return frame(in, Theory.TIMOSHENKO, masses, List.of());
+    }
+
+    private static FrameInput frame(Fields in, Theory theory, List<PointMass> masses, List<FrameCase> cases) {
+        Map<String, Material> materials = in.named("materials", FrameCalculator::material);
+        Map<String, Section> sections = in.named("sections", FrameCalculator::section);
+        List<FrameNode> nodes = in.list("nodes", FrameCalculator::node);
+        List<FrameMember> members = in.list("members", each -> member(each, materials, sections));
+        List<FrameSupport> supports = in.list("supports", FrameCalculator::support);
+        return new FrameInput(theory, nodes, members, supports, List.of(), masses, cases);
+    }
+
+    private static FrameNode node(Fields in) {
+        return new FrameNode(in.text("id"), in.vector("xyz"));
     }
 
     private static Material material(Fields in) {

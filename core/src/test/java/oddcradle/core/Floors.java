@@ -13,6 +13,7 @@ final class Floors {
             List.of("catalog", "geometry", "material", "mechanics", "section"),
             List.of(
                     "around",
+                    "balance",
                     "clearance",
                     "drive",
                     "engine",

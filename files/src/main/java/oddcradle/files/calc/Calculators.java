@@ -32,9 +32,11 @@ public final class Calculators {
             Map.entry("modes", ModesCalculator::answer),
             Map.entry("response", ResponseCalculator::answer),
             Map.entry("rubber", RubberCalculator::answer),
+            Map.entry("runup", RunUpCalculator::answer),
             Map.entry("shaft", ShaftCalculator::answer),
             Map.entry("shaking", ShakingCalculator::answer),
-            Map.entry("survey", SurveyCalculator::answer)));
+            Map.entry("survey", SurveyCalculator::answer),
+            Map.entry("unbalance", UnbalanceCalculator::answer)));
 
     private Calculators() {}
 

@@ -4,9 +4,8 @@ import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
 /**
- * Something put onto a rotor, or taken out of it, for its balance. All angles are of the place on the rotor, rad.
- *
- * <p>Source: geometry; a rotor that is drilled loses what the hole held.
+ * Something put onto a rotor, or taken out of it, for its balance. All angles are of the place on the rotor, rad; common practice: a rotor
+ * that is drilled loses what the hole held.
  */
 public sealed interface BalancePart {
     /** Place on the rotor, rad. */

@@ -3,7 +3,7 @@ package oddcradle.core.balance;
 import oddcradle.core.math.Complex;
 
 /**
- * Mass times radius on a rotor, with its direction.
+ * Mass times radius on a rotor, with its direction: ISO 21940-11 (from memory).
  *
  * @param x along angle 0, kg m
  * @param y along a quarter turn, kg m

@@ -11,6 +11,7 @@ import oddcradle.core.math.Vec3;
 /**
  * A rigid engine on elastic mounts with loss on a flexible frame with its own mass: the frequencies of the undamped whole, and how it moves under
  * a steady shaking of the engine, each frequency by its own full solution. No stiffening by gravity.
+ * Craig, Structural Dynamics, 1981, chapters 9 and 14 (from memory).
  */
 public final class CoupledResponse {
     private static final double SINGULAR = 1e-13;

@@ -353,6 +353,16 @@ public final class Examination {
     }
 
     /** Empty of findings and unsolved where there are no isolators. */
+    /** Tubes, mounts, donor and load cases as one frame to be solved. */
+    public CradleFrame.Built frame() {
+        return frame;
+    }
+
+    /** Every engine of the donor where it lies. */
+    public Engines engines() {
+        return engines;
+    }
+
     public Outcome<ShakeResult> shake() {
         return shake;
     }

@@ -29,10 +29,10 @@ public final class CoupledResponse {
     /** @return not solved, with what moves named, if something can move without strain */
     public static Outcome<CoupledResponse> of(ResponseInput input) {
         MovingWhole whole = new MovingWhole(input);
-        SparseSymmetric stiffness = whole.stiffness();
+        SparseSymmetric stiffness = whole.frame.stiffness();
         Optional<SparseSymmetric.Factor> factor = stiffness.factor();
         if (factor.isEmpty() || !(factor.get().smallestPivotRatio() > SINGULAR)) {
-            return Outcome.notSolved(MechanismDiagnosis.freeMotion(whole, stiffness));
+            return Outcome.notSolved(MechanismDiagnosis.freeMotion(whole.frame, stiffness));
         }
         return Outcome.solved(new CoupledResponse(input, whole, factor.get()));
     }
@@ -43,7 +43,8 @@ public final class CoupledResponse {
      * @param count how many, 1 or more
      */
     public List<Double> frequenciesHz(int count) {
-        LowestModes.Modes modes = LowestModes.of(factor, whole.mass(), count).orElseThrow();
+        LowestModes.Modes modes = LowestModes.of(factor, whole.frame.mass(), count, LowestModes.EXACT)
+                .orElseThrow();
         List<Double> frequencies = new ArrayList<>();
         for (double value : modes.values()) {
             frequencies.add(Math.sqrt(value) / (2 * Math.PI));
@@ -62,7 +63,7 @@ public final class CoupledResponse {
         List<ResponseResult> results = new ArrayList<>();
         for (double frequency : harmonic.frequenciesHz()) {
             double omega = 2 * Math.PI * frequency;
-            double[][] u = whole.dynamicStiffness(omega).solve(force, new double[force.length]);
+            double[][] u = whole.frame.dynamicStiffness(omega).factor().solve(force, new double[force.length]);
             results.add(new ResponseResult(
                     frequency,
                     enginePoints.stream()
@@ -70,12 +71,13 @@ public final class CoupledResponse {
                                     whole.enginePoint(u[0], point), whole.enginePoint(u[1], point)))
                             .toList(),
                     frameNodes.stream()
-                            .map(node -> new ResponseResult.Motion(whole.node(u[0], node), whole.node(u[1], node)))
+                            .map(node -> new ResponseResult.Motion(
+                                    whole.frame.node(u[0], node), whole.frame.node(u[1], node)))
                             .toList(),
                     input.mounts().stream()
                             .map(mount -> moduli(whole.mountForce(mount, u)))
                             .toList(),
-                    moduli(whole.supportForce(u, omega))));
+                    moduli(whole.frame.supportForce(u, omega))));
         }
         return results;
     }

@@ -106,7 +106,7 @@ final class MechanismDiagnosis {
     }
 
     /** The same of engine, mounts and frame together. */
-    static Finding freeMotion(MovingWhole whole, SparseSymmetric stiffness) {
+    static Finding freeMotion(MovingFrame whole, SparseSymmetric stiffness) {
         int worst = 0;
         while (worst < stiffness.size() && stiffness.diagonal(worst) > 0) {
             worst++;

@@ -33,34 +33,50 @@ public final class ComplexEnvelope {
         im[row][column - first[row]] += imaginary;
     }
 
-    /**
-     * Solution of {@code A x = b}.
-     *
-     * @param rightRe real parts of b, as many as rows
-     * @param rightIm imaginary parts
-     * @return rows 0: real, 1: imaginary parts; not finite where A is singular
-     */
-    public double[][] solve(double[] rightRe, double[] rightIm) {
+    /** Its factor, for any number of right-hand sides. */
+    public Factor factor() {
         ComplexEnvelope factor = new ComplexEnvelope(first);
         for (int row = 0; row < first.length; row++) {
             factor.re[row] = re[row].clone();
             factor.im[row] = im[row].clone();
         }
         factor.decompose();
-        double[][] x = factor.substitute(rightRe, rightIm);
-        double[][] left = times(x[0], x[1]);
-        double[] overRe = new double[first.length];
-        double[] overIm = new double[first.length];
-        for (int k = 0; k < first.length; k++) {
-            overRe[k] = rightRe[k] - left[0][k];
-            overIm[k] = rightIm[k] - left[1][k];
+        return new Factor(this, factor);
+    }
+
+    /** A matrix and its factor. */
+    public static final class Factor {
+        private final ComplexEnvelope matrix;
+        private final ComplexEnvelope factor;
+
+        private Factor(ComplexEnvelope matrix, ComplexEnvelope factor) {
+            this.matrix = matrix;
+            this.factor = factor;
         }
-        double[][] more = factor.substitute(overRe, overIm);
-        for (int k = 0; k < first.length; k++) {
-            x[0][k] += more[0][k];
-            x[1][k] += more[1][k];
+
+        /**
+         * Solution of {@code A x = b}.
+         *
+         * @param rightRe real parts of b, as many as rows
+         * @param rightIm imaginary parts
+         * @return rows 0: real, 1: imaginary parts; not finite where A is singular
+         */
+        public double[][] solve(double[] rightRe, double[] rightIm) {
+            double[][] x = factor.substitute(rightRe, rightIm);
+            double[][] left = matrix.times(x[0], x[1]);
+            double[] overRe = new double[rightRe.length];
+            double[] overIm = new double[rightRe.length];
+            for (int k = 0; k < rightRe.length; k++) {
+                overRe[k] = rightRe[k] - left[0][k];
+                overIm[k] = rightIm[k] - left[1][k];
+            }
+            double[][] more = factor.substitute(overRe, overIm);
+            for (int k = 0; k < rightRe.length; k++) {
+                x[0][k] += more[0][k];
+                x[1][k] += more[1][k];
+            }
+            return x;
         }
-        return x;
     }
 
     private double[][] times(double[] xRe, double[] xIm) {

@@ -12,7 +12,8 @@ public final class LowestModes {
     private static final int MORE = 12;
 
     private static final int ROUNDS = 400;
-    private static final double SETTLED = 1e-13;
+    /** How exactly eigenvalues are wanted where nobody says: as exactly as they can be told. */
+    public static final double EXACT = 1e-13;
 
     private LowestModes() {}
 
@@ -28,9 +29,11 @@ public final class LowestModes {
      * @param stiffness factor of K, positive definite
      * @param mass M, at least semidefinite with as many directions of mass as are wanted
      * @param wanted how many, 1 or more; fewer are found where the matrix is smaller
+     * @param settled relative change of an eigenvalue from round to round that is near enough
      * @return empty where M has too little mass for them
      */
-    public static Optional<Modes> of(SparseSymmetric.Factor stiffness, SparseSymmetric mass, int wanted) {
+    public static Optional<Modes> of(
+            SparseSymmetric.Factor stiffness, SparseSymmetric mass, int wanted, double settled) {
         int n = mass.size();
         int found = Math.min(wanted, n);
         int q = Math.min(n, found + Math.max(MORE, found));
@@ -73,7 +76,7 @@ public final class LowestModes {
                 }
             }
             x = next;
-            if (settled(values, before)) {
+            if (isSettled(values, before, settled)) {
                 return Optional.of(new Modes(Arrays.copyOf(values, found), Arrays.copyOf(x, found)));
             }
             before = Arrays.copyOf(values, found);
@@ -81,9 +84,9 @@ public final class LowestModes {
         return Optional.of(new Modes(before, Arrays.copyOf(x, found)));
     }
 
-    private static boolean settled(double[] now, double[] before) {
+    private static boolean isSettled(double[] now, double[] before, double settled) {
         for (int k = 0; k < before.length; k++) {
-            if (!(Math.abs(now[k] - before[k]) <= SETTLED * Math.abs(now[k]))) {
+            if (!(Math.abs(now[k] - before[k]) <= settled * Math.abs(now[k]))) {
                 return false;
             }
         }

@@ -1,0 +1,145 @@
+package oddcradle.core.search;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import oddcradle.core.engine.Throttle;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.frame.ElasticMount;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.host.Foot;
+import oddcradle.core.job.host.HostMass;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.vibration.MountedBody;
+
+/** The map of every order at every speed for a job as it stands. */
+public final class ShakeMaps {
+    private static final int SPEEDS = 120;
+    /** An engine is looked at from well under idle; without a known limit to a good deal over cruise. */
+    private static final double FROM_IDLE = 0.5;
+
+    private static final double OVER_CRUISE = 1.3;
+
+    private ShakeMaps() {}
+
+    /**
+     * @param full at full throttle, from well under idle to the limit
+     * @param idle without load, at idle alone
+     */
+    public record Maps(OrderMap full, OrderMap idle) {}
+
+    /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
+    public static Optional<Maps> of(Examination examination) {
+        Job job = examination.job();
+        CradleFrame.Built built = examination.frame();
+        if (job.cradle().isolators().isEmpty() || built.input().members().isEmpty()) {
+            return Optional.empty();
+        }
+        MountedBody shaking = MountedDonor.shaking(job);
+        Vec3 cg = examination.seating().mass().cg();
+        MassProperties body =
+                new MassProperties(shaking.body().mass(), cg, shaking.body().inertia());
+        FrameInput frame = alone(job, built.input());
+        Engine first = job.donor().engine();
+        List<Engine> engines = Stream.concat(
+                        Stream.of(first),
+                        job.donor().units().stream()
+                                .flatMap(unit -> unit.engine().stream())
+                                .map(unit -> unit.engine()))
+                .toList();
+        return OrderMap.model(new OrderMap.Input(
+                        frame,
+                        built.input().mounts().stream()
+                                .map(ElasticMount::frameNode)
+                                .toList(),
+                        shaking.mounts(),
+                        body,
+                        examination.engines(),
+                        engines,
+                        watches(examination, frame)))
+                .map(model -> new Maps(
+                        model.map(speeds(first), Throttle.FULL),
+                        model.map(List.of(first.idleSpeed()), Throttle.NO_LOAD)));
+    }
+
+    /** Without the donor; on feet that are as stiff as rubber is while it shakes. */
+    private static FrameInput alone(Job job, FrameInput whole) {
+        List<FrameSupport> supports = new ArrayList<>();
+        for (FrameSupport support : whole.supports()) {
+            double ratio = job.host().supports().stream()
+                    .filter(each -> each.node().equals(support.node()))
+                    .flatMap(each -> each.foot().stream())
+                    .map(Foot::element)
+                    .mapToDouble(element -> element.dynamicRatio())
+                    .findFirst()
+                    .orElse(1);
+            supports.add(new FrameSupport(
+                    support.node(), support.fix(), support.springs().times(ratio)));
+        }
+        return new FrameInput(
+                whole.theory(),
+                whole.nodes().stream()
+                        .filter(node -> !node.id().equals(CradleFrame.DONOR))
+                        .toList(),
+                whole.members(),
+                supports,
+                List.of(),
+                whole.masses().stream()
+                        .filter(mass -> !mass.node().equals(CradleFrame.DONOR))
+                        .toList(),
+                List.of());
+    }
+
+    private static List<Double> speeds(Engine engine) {
+        double from = FROM_IDLE * engine.idleSpeed();
+        double to = engine.limitSpeed() > 0 ? engine.limitSpeed() : OVER_CRUISE * engine.cruiseSpeed();
+        List<Double> speeds = new ArrayList<>();
+        for (int k = 0; k < SPEEDS; k++) {
+            speeds.add(from + (to - from) * k / (SPEEDS - 1));
+        }
+        return speeds;
+    }
+
+    private static List<ShakeWatch> watches(Examination examination, FrameInput frame) {
+        Job job = examination.job();
+        List<ShakeWatch> watches = new ArrayList<>();
+        for (ElasticMount mount : examination.frame().input().mounts()) {
+            watches.add(new ShakeWatch(mount.id(), "mount " + mount.id(), ShakeWatch.Kind.MOUNT_FORCE, mount.centre()));
+        }
+        watches.add(new ShakeWatch(
+                "output",
+                "output shaft",
+                ShakeWatch.Kind.ENGINE_MOTION,
+                examination.seating().driverCentre()));
+        Set<String> moving = new HashSet<>();
+        frame.nodes().forEach(node -> moving.add(node.id()));
+        // Who sits where the machine is held to the ground in this model feels nothing in it.
+        frame.supports().stream()
+                .filter(support -> support.springs().equals(Vec3.ZERO))
+                .forEach(support -> moving.remove(support.node()));
+        for (HostMass mass : job.host().masses()) {
+            if (mass.sort() == HostMass.Sort.PERSON) {
+                mass.nodes().stream()
+                        .filter(moving::contains)
+                        .findFirst()
+                        .ifPresent(node -> watches.add(new ShakeWatch(
+                                node,
+                                mass.label(),
+                                ShakeWatch.Kind.FRAME_VELOCITY,
+                                examination.seating().node(node))));
+            }
+        }
+        return watches;
+    }
+}

@@ -12,6 +12,7 @@ import picocli.CommandLine.Command;
         subcommands = {
             CheckCommand.class,
             SeatCommand.class,
+            ShakeCommand.class,
             CradleCommand.class,
             PacketCommand.class,
             HandOutCommand.class,

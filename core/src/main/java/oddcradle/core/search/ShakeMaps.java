@@ -41,36 +41,41 @@ public final class ShakeMaps {
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
     public static Optional<Maps> of(Examination examination) {
+        Engine first = examination.job().donor().engine();
+        return input(examination)
+                .flatMap(OrderMap::model)
+                .map(model -> new Maps(
+                        model.map(speeds(first), Throttle.FULL),
+                        model.map(List.of(first.idleSpeed()), Throttle.NO_LOAD)));
+    }
+
+    /** What shakes, on what, and where it is watched; empty where nothing is mounted. */
+    public static Optional<OrderMap.Input> input(Examination examination) {
         Job job = examination.job();
-        CradleFrame.Built built = examination.frame();
-        if (job.cradle().isolators().isEmpty() || built.input().members().isEmpty()) {
+        FrameInput whole = examination.frame().input();
+        if (job.cradle().isolators().isEmpty() || whole.members().isEmpty()) {
             return Optional.empty();
         }
         MountedBody shaking = MountedDonor.shaking(job);
-        Vec3 cg = examination.seating().mass().cg();
-        MassProperties body =
-                new MassProperties(shaking.body().mass(), cg, shaking.body().inertia());
-        FrameInput frame = alone(job, built.input());
-        Engine first = job.donor().engine();
+        MassProperties body = new MassProperties(
+                shaking.body().mass(),
+                examination.seating().mass().cg(),
+                shaking.body().inertia());
+        FrameInput frame = alone(job, whole);
         List<Engine> engines = Stream.concat(
-                        Stream.of(first),
+                        Stream.of(job.donor().engine()),
                         job.donor().units().stream()
                                 .flatMap(unit -> unit.engine().stream())
                                 .map(unit -> unit.engine()))
                 .toList();
-        return OrderMap.model(new OrderMap.Input(
-                        frame,
-                        built.input().mounts().stream()
-                                .map(ElasticMount::frameNode)
-                                .toList(),
-                        shaking.mounts(),
-                        body,
-                        examination.engines(),
-                        engines,
-                        watches(examination, frame)))
-                .map(model -> new Maps(
-                        model.map(speeds(first), Throttle.FULL),
-                        model.map(List.of(first.idleSpeed()), Throttle.NO_LOAD)));
+        return Optional.of(new OrderMap.Input(
+                frame,
+                whole.mounts().stream().map(ElasticMount::frameNode).toList(),
+                shaking.mounts(),
+                body,
+                examination.engines(),
+                engines,
+                watches(examination, frame)));
     }
 
     /** Without the donor; on feet that are as stiff as rubber is while it shakes. */

@@ -44,12 +44,7 @@ public record EngineShaking(double speed, List<Order> orders) {
             double order, double frequency, double torque, double torqueThrough, double force, double forceThrough) {
         /** Halves as builders write them. */
         public String words() {
-            if (2 * order != Math.rint(2 * order)) {
-                return String.format(Locale.ROOT, "%.2f", order);
-            }
-            int whole = (int) order;
-            boolean half = order != whole;
-            return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
+            return EngineShaking.words(order);
         }
 
         /** Of engines out of step when they meet: the worst there is. */
@@ -74,6 +69,16 @@ public record EngineShaking(double speed, List<Order> orders) {
         public double forceOnFrame() {
             return force * forceThrough;
         }
+    }
+
+    /** An order, a ratio, with halves as builders write them. */
+    public static String words(double order) {
+        if (2 * order != Math.rint(2 * order)) {
+            return String.format(Locale.ROOT, "%.2f", order);
+        }
+        int whole = (int) order;
+        boolean half = order != whole;
+        return half ? (whole == 0 ? "1/2" : whole + " 1/2") : Integer.toString(whole);
     }
 
     /** The donor at idle, on mounts as stiff as they are when they shake. */

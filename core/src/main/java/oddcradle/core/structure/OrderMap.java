@@ -327,10 +327,17 @@ public final class OrderMap {
         return best;
     }
 
-    /** Where it is worst over all speeds, as an index. */
-    public int worstSpeed(int watch) {
-        int worst = 0;
-        for (int s = 1; s < speeds.size(); s++) {
+    /**
+     * Where it is worst, as an index.
+     *
+     * @param from slower speeds do not count, rad/s
+     */
+    public int worstSpeed(int watch, double from) {
+        int worst = speeds.size() - 1;
+        for (int s = 0; s < speeds.size(); s++) {
+            if (speeds.get(s) < from) {
+                continue;
+            }
             if (together(watch, s) > together(watch, worst)) {
                 worst = s;
             }

@@ -132,7 +132,7 @@ public final class Entry {
             case STIFFNESS -> NEWTON.divide(METRE);
             case FREQUENCY -> HERTZ;
             case ROTATION_SPEED -> RADIAN.divide(SECOND);
-            case SPEED, ROAD_SPEED -> METRE.divide(SECOND);
+            case SPEED, ROAD_SPEED, VIBRATION -> METRE.divide(SECOND);
             case ENERGY -> NEWTON.multiply(METRE);
             case TEMPERATURE_RISE -> KELVIN;
             case ACCELERATION -> METRE.divide(SECOND.pow(2));
@@ -177,6 +177,8 @@ public final class Entry {
         units.put("hz", HERTZ);
         units.put("rpm", RADIAN.multiply(Math.PI / 30).divide(SECOND));
         units.put("m/s", METRE.divide(SECOND));
+        units.put("mm/s", METRE.divide(1000).divide(SECOND));
+        units.put("in/s", INCH.divide(SECOND));
         units.put("km/h", METRE.divide(3.6).divide(SECOND));
         units.put("mph", METRE.multiply(1609.344 / 3600).divide(SECOND));
         units.put("j", NEWTON.multiply(METRE));
@@ -208,6 +210,7 @@ public final class Entry {
             case POWER -> "33 kW";
             case TIME -> "1.65 s";
             case ROAD_SPEED -> "60 km/h";
+            case VIBRATION -> "5 mm/s";
             case ENERGY -> "120 kJ";
             case TEMPERATURE_RISE -> "80 K";
             case SHARE -> "30 %";

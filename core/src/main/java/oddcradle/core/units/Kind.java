@@ -15,6 +15,8 @@ public enum Kind {
     SPEED("m/s"),
     /** Of a vehicle, shown as road signs show it. */
     ROAD_SPEED("m/s"),
+    /** Of what shakes, root mean square. */
+    VIBRATION("m/s"),
     ENERGY("J"),
     TEMPERATURE_RISE("K"),
     ACCELERATION("m/s2"),

@@ -46,6 +46,10 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(metresPerSecond, Kind.ROAD_SPEED);
     }
 
+    public static Quantity vibration(double metresPerSecond) {
+        return new Quantity(metresPerSecond, Kind.VIBRATION);
+    }
+
     public static Quantity acceleration(double metresPerSecondSquared) {
         return new Quantity(metresPerSecondSquared, Kind.ACCELERATION);
     }

@@ -94,6 +94,7 @@ public enum UnitStyle {
             case ROTATION_SPEED -> "rpm";
             case SPEED -> "m/s";
             case ROAD_SPEED -> metric ? "km/h" : "mph";
+            case VIBRATION -> metric ? "mm/s" : "in/s";
             case ENERGY -> "kJ";
             case TEMPERATURE_RISE -> metric ? "K" : "°F";
             case ACCELERATION -> "g";
@@ -137,6 +138,7 @@ public enum UnitStyle {
             case POWER -> metric ? 1e-3 : 1 / 745.6998715822702;
             case SHARE -> 100;
             case ROAD_SPEED -> metric ? 3.6 : 3600 / 1609.344;
+            case VIBRATION -> metric ? 1e3 : 1 / METRES_PER_INCH;
             case ENERGY -> 1e-3;
             case TEMPERATURE_RISE -> metric ? 1 : 1.8;
             case INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
@@ -147,6 +149,7 @@ public enum UnitStyle {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
             case LENGTH -> metric ? 1 : 3;
+            case VIBRATION -> metric ? 1 : 2;
             case ANGLE, RATIO, SPEED, ACCELERATION, TIME -> 2;
             case MASS -> shown >= 1000 ? 0 : shown < 2 ? 3 : 1;
             case SHARE, FREQUENCY, TORQUE, POWER, ROAD_SPEED, ENERGY -> shown >= 1000 ? 0 : 1;

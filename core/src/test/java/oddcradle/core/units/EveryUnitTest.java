@@ -13,7 +13,7 @@ class EveryUnitTest {
     private static double size(Kind kind) {
         return switch (kind) {
             case LENGTH -> 0.5;
-            case ANGLE, INERTIA, RATIO, SHARE, TIME -> 1;
+            case ANGLE, INERTIA, RATIO, SHARE, TIME, VIBRATION -> 1;
             case MASS, FREQUENCY, ROTATION_SPEED, SPEED, ROAD_SPEED, ACCELERATION, COUNT, HARDNESS -> 60;
             case FORCE, TORQUE, TEMPERATURE_RISE -> 500;
             case STIFFNESS, POWER, ENERGY -> 1e5;

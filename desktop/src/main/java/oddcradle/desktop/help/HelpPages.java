@@ -20,7 +20,8 @@ final class HelpPages {
             case LINE -> "line.md";
             case SEAT -> "seat.md";
             case CRADLE, MAKE -> "cradle.md";
-            case SHAKE, LOAD -> "forces.md";
+            case SHAKE -> "shake.md";
+            case LOAD -> "forces.md";
             case FIT, RUN -> "findings.md";
         };
     }

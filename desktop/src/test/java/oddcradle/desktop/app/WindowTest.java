@@ -12,6 +12,7 @@ import java.util.Optional;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -129,8 +130,30 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
+    void whatIsFelt_isTold_andTheMapIsReadUnderThePointer(FxRobot robot) {
+        robot.clickOn("#step-shake");
+        until(() -> robot.lookup("#felt-idle").tryQuery().isPresent());
+        assertThat(text(robot, "#felt-idle")).endsWith(" N");
+        assertThat(text(robot, "#felt-cruise")).endsWith(" mm/s");
+        assertThat(text(robot, "#felt-engine")).endsWith(" mm");
+        robot.clickOn("#leaf-orders");
+        robot.moveTo("#order-map");
+        until(() -> text(robot, "#order-map-reading").startsWith("order "));
+        assertThat(text(robot, "#order-map-reading"))
+                .contains("rpm")
+                .contains("Hz")
+                .contains("N");
+        @SuppressWarnings("unchecked")
+        ComboBox<String> place = robot.lookup("#order-place").queryAs(ComboBox.class);
+        robot.interact(() -> place.setValue("velocity where the driver is carried"));
+        robot.moveTo("#order-map").moveBy(3, 0);
+        until(() -> text(robot, "#order-map-reading").endsWith("mm/s"));
+    }
+
+    @Test
     void softerRubber_changesFrequenciesAndShake(FxRobot robot) {
         robot.clickOn("#step-shake");
+        robot.clickOn("#leaf-mounts");
         String before = text(robot, "#passed-on-at-idle");
         double stiff = desk.examination()
                 .shake()

@@ -1,0 +1,82 @@
+package oddcradle.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ShakeCommandTest {
+    private record Run(int code, String out, String err) {}
+
+    private static Run run(String... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+        return new Run(code, out.toString(), err.toString());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"saltmarsh-runabout", "hut-skid", "whimbrel", "orchard-tug", "pier-porter", "reed-cutter"})
+    void everyDemo_hasItsAnswers_fromNumbersThatAgreeWithItsMap(String demo) throws Exception {
+        Run run = run("shake", "../demo/" + demo + ".cradle.json", "--json");
+        assertThat(run.code()).isZero();
+        JsonNode json = new ObjectMapper().readTree(run.out());
+        assertThat(json.get("answers")).hasSize(3);
+        double idle = json.get("answers").get(0).get("value").doubleValue();
+        // The greatest mount at idle, its orders added up as squares by who reads the file.
+        double greatest = 0;
+        for (JsonNode watch : json.get("idle_without_load").get("watches")) {
+            double sum = 0;
+            for (JsonNode order : watch.get("amplitudes")) {
+                sum += Math.pow(order.get(0).doubleValue(), 2);
+            }
+            if (watch.get("of").asText().equals("mount_force")) {
+                greatest = Math.max(greatest, Math.sqrt(sum));
+            }
+        }
+        assertThat(greatest).isGreaterThan(1).isCloseTo(idle, within(1e-9 * idle));
+        JsonNode full = json.get("full_throttle");
+        assertThat(full.get("orders").size()).isBetween(6, 24);
+        for (JsonNode watch : full.get("watches")) {
+            assertThat(watch.get("amplitudes").size())
+                    .isEqualTo(full.get("orders").size());
+            assertThat(watch.get("amplitudes").get(0).size())
+                    .isEqualTo(full.get("speeds").size());
+        }
+    }
+
+    @Test
+    void answersAreInABuildersWords_inHisUnits() {
+        Run run = run("shake", "../demo/saltmarsh-runabout.cradle.json", "--inch");
+        assertThat(run.code()).isZero();
+        assertThat(run.out())
+                .contains("What does the frame get at idle?")
+                .contains("lbf")
+                .contains("in/s")
+                .contains("Pass through, do not stay at")
+                .contains("rpm: order 1 at");
+    }
+
+    @Test
+    void jobWithoutMounts_isToldWhatToDo(@TempDir Path folder) throws Exception {
+        ObjectMapper mapper = new ObjectMapper();
+        ObjectNode job = (ObjectNode)
+                mapper.readTree(Path.of("../demo/hut-skid.cradle.json").toFile());
+        ((ObjectNode) job.get("cradle")).putArray("isolators");
+        Path file = folder.resolve("bare.cradle.json");
+        Files.writeString(file, mapper.writeValueAsString(job));
+        Run run = run("shake", file.toString());
+        assertThat(run.code()).isEqualTo(1);
+        assertThat(run.err()).contains("Cradle, Mounts");
+    }
+}

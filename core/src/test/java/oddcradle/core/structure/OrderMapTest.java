@@ -1,0 +1,144 @@
+package oddcradle.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.engine.Throttle;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.frame.CoupledResponse;
+import oddcradle.core.frame.DampedMount;
+import oddcradle.core.frame.ResponseInput;
+import oddcradle.core.frame.ResponseResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.host.HostMass;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.vibration.HarmonicWrench;
+import oddcradle.core.vibration.Mount;
+import org.junit.jupiter.api.Test;
+
+class OrderMapTest {
+    /** A machine with a driver on it, on springs where it is held, so that the driver's place can move. */
+    private static Job job() {
+        Job job = TestJobs.plain();
+        String node = job.host().nodes().stream()
+                .map(each -> each.id())
+                .filter(id -> job.host().supports().stream()
+                        .noneMatch(support -> support.node().equals(id)))
+                .findFirst()
+                .orElseThrow();
+        return job.withHost(job.host()
+                .withMasses(List.of(new HostMass(
+                        "P1",
+                        "driver",
+                        HostMass.Sort.PERSON,
+                        75,
+                        job.host().places().get(node).plus(new Vec3(0, 0, 0.2)),
+                        List.of(node),
+                        false))));
+    }
+
+    /** The whole at once, without modes, from the same machine; both parts of the wrench one after the other. */
+    private static ResponseResult[] direct(OrderMap.Input input, HarmonicWrench wrench, double hz) {
+        List<DampedMount> mounts = new ArrayList<>();
+        for (int k = 0; k < input.mounts().size(); k++) {
+            Mount mount = input.mounts().get(k);
+            mounts.add(new DampedMount(
+                    mount.name(),
+                    input.frameNodes().get(k),
+                    input.body().cg().plus(mount.position()),
+                    mount.axes(),
+                    mount.stiffness(),
+                    mount.loss()));
+        }
+        CoupledResponse whole = CoupledResponse.of(
+                        new ResponseInput(input.frame(), OrderMap.FRAME_LOSS, 2, input.body(), mounts))
+                .answer()
+                .orElseThrow();
+        Vec3[] force = {
+            new Vec3(wrench.fx().re(), wrench.fy().re(), wrench.fz().re()),
+            new Vec3(wrench.fx().im(), wrench.fy().im(), wrench.fz().im())
+        };
+        Vec3[] moment = {
+            new Vec3(wrench.mx().re(), wrench.my().re(), wrench.mz().re()),
+            new Vec3(wrench.mx().im(), wrench.my().im(), wrench.mz().im())
+        };
+        List<Vec3> points = input.watches().stream()
+                .filter(watch -> watch.kind() == ShakeWatch.Kind.ENGINE_MOTION)
+                .map(ShakeWatch::at)
+                .toList();
+        List<String> nodes = input.watches().stream()
+                .filter(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY)
+                .map(ShakeWatch::id)
+                .toList();
+        ResponseResult[] parts = new ResponseResult[2];
+        for (int part = 0; part < 2; part++) {
+            parts[part] = whole.to(
+                            new ResponseInput.Harmonic(
+                                    List.of(hz),
+                                    force[part],
+                                    moment[part],
+                                    input.body().cg()),
+                            points,
+                            nodes)
+                    .get(0);
+        }
+        return parts;
+    }
+
+    private static double amplitude(ResponseResult.Motion ofReal, ResponseResult.Motion ofImaginary) {
+        Vec3 re = ofReal.re().minus(ofImaginary.im());
+        Vec3 im = ofReal.im().plus(ofImaginary.re());
+        return Math.sqrt(re.dot(re) + im.dot(im));
+    }
+
+    @Test
+    void mapByModes_agreesWithTheWholeSolvedAtOnce() {
+        OrderMap.Input input = ShakeMaps.input(Examination.of(job())).orElseThrow();
+        double idle = input.engines().first().idleSpeed();
+        double cruise = input.engines().first().cruiseSpeed();
+        List<Double> speeds = List.of(idle, cruise);
+        OrderMap map = OrderMap.model(input).orElseThrow().map(speeds, Throttle.FULL);
+        int engine = map.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
+        int driver = map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0);
+        int compared = 0;
+        for (int s = 0; s < 2; s++) {
+            double speed = speeds.get(s);
+            for (Engines.Acting acting : input.engines().acting(orders -> orders.running()
+                    .source()
+                    .at(speed, Throttle.FULL, input.donor().get(0).fullTorque(speed)))) {
+                int order = map.orders().indexOf(acting.order());
+                if (acting.order() > 3 || map.amplitude(engine, order, s) < 1e-3 * map.together(engine, s)) {
+                    continue;
+                }
+                double omega = acting.order() * speed;
+                ResponseResult[] parts = direct(input, acting.whole(1), omega / (2 * Math.PI));
+                double moved = amplitude(
+                        parts[0].enginePoints().get(0), parts[1].enginePoints().get(0));
+                double seat = amplitude(
+                        parts[0].frameNodes().get(0), parts[1].frameNodes().get(0));
+                assertThat(map.amplitude(engine, order, s)).isCloseTo(moved, within(2e-3 * moved));
+                assertThat(map.amplitude(driver, order, s))
+                        .isCloseTo(omega * seat / Math.sqrt(2), within(0.01 * omega * seat));
+                compared++;
+            }
+        }
+        assertThat(compared).isGreaterThan(4);
+    }
+
+    /** Far over every mode a soft mount passes its stiffness times the engine's own motion, which is force over mass: common knowledge. */
+    @Test
+    void mountsPassLess_theFasterTheEngineTurns() {
+        OrderMap map = OrderMap.model(ShakeMaps.input(Examination.of(job())).orElseThrow())
+                .orElseThrow()
+                .map(List.of(900.0, 1800.0), Throttle.MOTORED);
+        int engine = map.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
+        int first = map.orders().indexOf(1.0);
+        // Inertia goes with the square of the speed and so does what it takes to move a mass: the motion stays.
+        assertThat(map.amplitude(engine, first, 1) / map.amplitude(engine, first, 0))
+                .isBetween(0.7, 1.4);
+    }
+}

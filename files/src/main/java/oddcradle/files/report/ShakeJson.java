@@ -1,0 +1,74 @@
+package oddcradle.files.report;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Locale;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.search.ShakeAnswers;
+import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.units.UnitStyle;
+
+/** What of the engine's shaking is felt, and the maps behind it, as JSON, SI throughout. */
+public final class ShakeJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private ShakeJson() {}
+
+    public static String of(Examination examination, ShakeMaps.Maps maps) {
+        ObjectNode out = MAPPER.createObjectNode();
+        out.put("job", examination.job().name());
+        ArrayNode answers = out.putArray("answers");
+        for (ShakeAnswers.Answer answer : ShakeAnswers.of(examination, maps)) {
+            ObjectNode each = answers.addObject().put("id", answer.id()).put("question", answer.question());
+            answer.number()
+                    .ifPresentOrElse(
+                            number -> each.put("value", number.si())
+                                    .put("unit", number.kind().siUnit()),
+                            () -> each.putNull("value"));
+            each.put("words", answer.words().in(UnitStyle.MILLIMETRES));
+            each.put("source", answer.why().source().words());
+        }
+        ArrayNode peaks = out.putArray("passing");
+        for (ShakeAnswers.Peak peak : ShakeAnswers.peaks(examination, maps.full())) {
+            peaks.addObject()
+                    .put("speed", peak.speed())
+                    .put("order", maps.full().orders().get(peak.order()))
+                    .put("watch", maps.full().watches().get(peak.watch()).id())
+                    .put("value", peak.value())
+                    .put("times_cruise", peak.beside());
+        }
+        map(out.putObject("full_throttle"), maps.full());
+        map(out.putObject("idle_without_load"), maps.idle());
+        try {
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("a JSON tree could not be written", impossible);
+        }
+    }
+
+    private static void map(ObjectNode out, OrderMap map) {
+        ArrayNode speeds = out.putArray("speeds");
+        map.speeds().forEach(speeds::add);
+        ArrayNode orders = out.putArray("orders");
+        map.orders().forEach(orders::add);
+        ArrayNode watches = out.putArray("watches");
+        for (int k = 0; k < map.watches().size(); k++) {
+            ShakeWatch watch = map.watches().get(k);
+            ObjectNode each = watches.addObject()
+                    .put("id", watch.id())
+                    .put("label", watch.label())
+                    .put("of", watch.kind().name().toLowerCase(Locale.ROOT));
+            ArrayNode rows = each.putArray("amplitudes");
+            for (int o = 0; o < map.orders().size(); o++) {
+                ArrayNode row = rows.addArray();
+                for (int s = 0; s < map.speeds().size(); s++) {
+                    row.add(map.amplitude(k, o, s));
+                }
+            }
+        }
+    }
+}

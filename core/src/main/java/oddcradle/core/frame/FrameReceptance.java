@@ -62,6 +62,21 @@ public final class FrameReceptance {
     }
 
     /**
+     * The same at other probes, each a sum of these.
+     *
+     * @param weights for each new probe the share of every old one, ratios
+     */
+    public FrameReceptance combined(double[][] weights) {
+        double[][] other = new double[shapes.length][weights.length];
+        for (int m = 0; m < shapes.length; m++) {
+            for (int k = 0; k < weights.length; k++) {
+                other[m][k] = Sums.dot(weights[k], shapes[m]);
+            }
+        }
+        return new FrameReceptance(loss, eigenvalues, other);
+    }
+
+    /**
      * What probe i moves for a force of 1 at probe j, m/N.
      *
      * @param omega angular frequency, rad/s

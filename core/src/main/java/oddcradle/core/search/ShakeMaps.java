@@ -19,8 +19,12 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.Engines;
+import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.MountedBody;
 
 /** The map of every order at every speed for a job as it stands. */
@@ -39,18 +43,48 @@ public final class ShakeMaps {
      */
     public record Maps(OrderMap full, OrderMap idle) {}
 
+    /**
+     * What shakes and on what.
+     *
+     * @param frame without the donor
+     * @param mountNodes of the frame, in the order of the mounts
+     * @param body of the donor, host axes
+     * @param donor every engine of the donor, the first first
+     */
+    public record Setting(
+            FrameInput frame,
+            List<String> mountNodes,
+            List<Mount> mounts,
+            MassProperties body,
+            Engines engines,
+            List<Engine> donor,
+            List<ShakeWatch> watches) {}
+
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
     public static Optional<Maps> of(Examination examination) {
         Engine first = examination.job().donor().engine();
-        return input(examination)
-                .flatMap(OrderMap::model)
-                .map(model -> new Maps(
-                        model.map(speeds(first), Throttle.FULL),
-                        model.map(List.of(first.idleSpeed()), Throttle.NO_LOAD)));
+        return setting(examination).flatMap(setting -> ShakenFrame.of(
+                        setting.frame(), setting.mountNodes(), setting.watches())
+                .map(frame -> new Maps(
+                        frame.map(
+                                setting.mounts(),
+                                setting.body(),
+                                Excitation.of(
+                                        setting.engines(), setting.donor(), speeds(first, SPEEDS), Throttle.FULL)),
+                        frame.map(setting.mounts(), setting.body(), idle(setting)))));
     }
 
-    /** What shakes, on what, and where it is watched; empty where nothing is mounted. */
-    public static Optional<OrderMap.Input> input(Examination examination) {
+    /** Without load, at idle alone. */
+    static Excitation idle(Setting setting) {
+        return Excitation.of(
+                setting.engines(),
+                setting.donor(),
+                List.of(setting.donor().get(0).idleSpeed()),
+                Throttle.NO_LOAD);
+    }
+
+    /** Empty where nothing is mounted. */
+    public static Optional<Setting> setting(Examination examination) {
         Job job = examination.job();
         FrameInput whole = examination.frame().input();
         if (job.cradle().isolators().isEmpty() || whole.members().isEmpty()) {
@@ -68,7 +102,7 @@ public final class ShakeMaps {
                                 .flatMap(unit -> unit.engine().stream())
                                 .map(unit -> unit.engine()))
                 .toList();
-        return Optional.of(new OrderMap.Input(
+        return Optional.of(new Setting(
                 frame,
                 whole.mounts().stream().map(ElasticMount::frameNode).toList(),
                 shaking.mounts(),
@@ -106,12 +140,13 @@ public final class ShakeMaps {
                 List.of());
     }
 
-    private static List<Double> speeds(Engine engine) {
+    /** From well under idle to the limit, rad/s. */
+    static List<Double> speeds(Engine engine, int count) {
         double from = FROM_IDLE * engine.idleSpeed();
         double to = engine.limitSpeed() > 0 ? engine.limitSpeed() : OVER_CRUISE * engine.cruiseSpeed();
         List<Double> speeds = new ArrayList<>();
-        for (int k = 0; k < SPEEDS; k++) {
-            speeds.add(from + (to - from) * k / (SPEEDS - 1));
+        for (int k = 0; k < count; k++) {
+            speeds.add(from + (to - from) * k / (count - 1));
         }
         return speeds;
     }

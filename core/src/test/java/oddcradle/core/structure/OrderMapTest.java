@@ -42,20 +42,20 @@ class OrderMapTest {
     }
 
     /** The whole at once, without modes, from the same machine; both parts of the wrench one after the other. */
-    private static ResponseResult[] direct(OrderMap.Input input, HarmonicWrench wrench, double hz) {
+    private static ResponseResult[] direct(ShakeMaps.Setting input, HarmonicWrench wrench, double hz) {
         List<DampedMount> mounts = new ArrayList<>();
         for (int k = 0; k < input.mounts().size(); k++) {
             Mount mount = input.mounts().get(k);
             mounts.add(new DampedMount(
                     mount.name(),
-                    input.frameNodes().get(k),
+                    input.mountNodes().get(k),
                     input.body().cg().plus(mount.position()),
                     mount.axes(),
                     mount.stiffness(),
                     mount.loss()));
         }
         CoupledResponse whole = CoupledResponse.of(
-                        new ResponseInput(input.frame(), OrderMap.FRAME_LOSS, 2, input.body(), mounts))
+                        new ResponseInput(input.frame(), ShakenFrame.LOSS, 2, input.body(), mounts))
                 .answer()
                 .orElseThrow();
         Vec3[] force = {
@@ -89,6 +89,15 @@ class OrderMapTest {
         return parts;
     }
 
+    private static OrderMap map(ShakeMaps.Setting setting, List<Double> speeds, Throttle throttle) {
+        return ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.watches())
+                .orElseThrow()
+                .map(
+                        setting.mounts(),
+                        setting.body(),
+                        Excitation.of(setting.engines(), setting.donor(), speeds, throttle));
+    }
+
     private static double amplitude(ResponseResult.Motion ofReal, ResponseResult.Motion ofImaginary) {
         Vec3 re = ofReal.re().minus(ofImaginary.im());
         Vec3 im = ofReal.im().plus(ofImaginary.re());
@@ -97,11 +106,11 @@ class OrderMapTest {
 
     @Test
     void mapByModes_agreesWithTheWholeSolvedAtOnce() {
-        OrderMap.Input input = ShakeMaps.input(Examination.of(job())).orElseThrow();
+        ShakeMaps.Setting input = ShakeMaps.setting(Examination.of(job())).orElseThrow();
         double idle = input.engines().first().idleSpeed();
         double cruise = input.engines().first().cruiseSpeed();
         List<Double> speeds = List.of(idle, cruise);
-        OrderMap map = OrderMap.model(input).orElseThrow().map(speeds, Throttle.FULL);
+        OrderMap map = map(input, speeds, Throttle.FULL);
         int engine = map.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
         int driver = map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0);
         int compared = 0;
@@ -132,9 +141,8 @@ class OrderMapTest {
     /** Far over every mode a soft mount passes its stiffness times the engine's own motion, which is force over mass: common knowledge. */
     @Test
     void mountsPassLess_theFasterTheEngineTurns() {
-        OrderMap map = OrderMap.model(ShakeMaps.input(Examination.of(job())).orElseThrow())
-                .orElseThrow()
-                .map(List.of(900.0, 1800.0), Throttle.MOTORED);
+        OrderMap map =
+                map(ShakeMaps.setting(Examination.of(job())).orElseThrow(), List.of(900.0, 1800.0), Throttle.MOTORED);
         int engine = map.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
         int first = map.orders().indexOf(1.0);
         // Inertia goes with the square of the speed and so does what it takes to move a mass: the motion stays.

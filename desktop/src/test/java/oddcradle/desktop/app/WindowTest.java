@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -23,6 +24,9 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
+import oddcradle.core.mounting.MountElement;
+import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.ShakeWatch;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.JobStore;
 import org.junit.jupiter.api.Test;
@@ -148,6 +152,33 @@ class WindowTest extends WindowDriver {
         robot.interact(() -> place.setValue("velocity where the driver is carried"));
         robot.moveTo("#order-map").moveBy(3, 0);
         until(() -> text(robot, "#order-map-reading").endsWith("mm/s"));
+    }
+
+    @Test
+    void everyIsolatorOfTheShelf_isTried_andOneTaken(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-choose").clickOn("#choose-run");
+        until(() -> robot.lookup("#choose-named .button").queryAll().size() >= 4);
+        Button calmest = robot.lookup("#choose-named .button").nth(0).queryButton();
+        assertThat(calmest.getText()).startsWith("calmest for people at cruise");
+        TableView<?> table = robot.lookup("#choose").queryTableView();
+        assertThat(table.getItems().size()).isGreaterThan(100);
+        MountElement before = desk.session().job().cradle().isolators().get(0).element();
+        double felt = feltAtCruise();
+        robot.interact(calmest::fire);
+        settled();
+        assertThat(desk.session().job().cradle().isolators())
+                .allMatch(each -> !each.element().equals(before));
+        until(() -> feltAtCruise() < felt);
+        // The list stays for another try: only the isolators have changed.
+        assertThat(table.getItems().size()).isGreaterThan(100);
+    }
+
+    /** Velocity of the driver, m/s, read off the map behind the sheet. */
+    private double feltAtCruise() {
+        OrderMap map = desk.live().asideProperty().get().shaking().orElseThrow().full();
+        return map.together(
+                map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0),
+                map.nearest(desk.session().job().donor().engine().cruiseSpeed()));
     }
 
     @Test

@@ -21,6 +21,10 @@ public final class ShakeSlate extends StepSlate {
             OrderSheet sheet = new OrderSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Choose", () -> {
+            ChooseSheet sheet = new ChooseSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         leaves.add("Mounts", () -> {
             IsolationSheet sheet = new IsolationSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);

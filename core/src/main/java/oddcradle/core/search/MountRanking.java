@@ -1,0 +1,242 @@
+package oddcradle.core.search;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.catalog.Shelf;
+import oddcradle.core.catalog.ShelfRow;
+import oddcradle.core.catalog.Shelves;
+import oddcradle.core.control.Progress;
+import oddcradle.core.engine.Throttle;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.CradleEdit;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mounting.BondedBush;
+import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.Elastomer;
+import oddcradle.core.mounting.Hard;
+import oddcradle.core.mounting.MountElement;
+import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.structure.Excitation;
+import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.vibration.ModesResult;
+import oddcradle.core.vibration.RigidBodyModes;
+import oddcradle.core.vibration.StaticSag;
+
+/**
+ * Every isolator of the shelf under every mount of the job, in every hardness and rubber it is sold in, and bolted hard: what frame and people get of the
+ * engine, how far it moves, how hard the rubber works at rest. All mounts alike, where they are.
+ */
+public final class MountRanking {
+    private static final int SPEEDS = 24;
+    /** At rest, for a long life; common practice. */
+    public static final double MOST_COMPRESSION = 0.15;
+
+    public static final double MOST_SHEAR = 0.30;
+
+    private MountRanking() {}
+
+    /**
+     * One choice.
+     *
+     * @param name of the shelf's row
+     * @param idle greatest force to and fro at a mount at idle without load, N
+     * @param cruise greatest velocity of a person at cruise, m/s root mean square; where none is watched the greatest force at a mount, N
+     * @param motion greatest motion of the output shaft from idle up at full throttle, m
+     * @param sag greatest of a mount at rest, m
+     * @param strain of the rubber at rest over what is right for a long life, a ratio; more than 1 is too much
+     * @param best whether none does better in idle, cruise and motion at once, among those whose rubber lasts
+     */
+    public record Choice(
+            String name,
+            MountElement element,
+            double loss,
+            double idle,
+            double cruise,
+            double motion,
+            double sag,
+            double strain,
+            boolean best) {
+        /** Takes it for some mounts. */
+        public JobEdit taking(List<String> mounts) {
+            return new CradleEdit.SetElement(mounts, element, Optional.of(loss));
+        }
+    }
+
+    /**
+     * @param choices the calmest at cruise first
+     * @param person whether {@code cruise} is of a person, or of a mount
+     * @param finished false where it was ended before all had been looked at
+     */
+    public record Result(List<Choice> choices, boolean person, boolean finished) {
+        public Result {
+            choices = List.copyOf(choices);
+        }
+
+        /** What a builder may ask for by name, each with the choice that answers it best; only those whose rubber lasts. */
+        public List<Named> named() {
+            List<Choice> lasting =
+                    choices.stream().filter(choice -> choice.strain() <= 1).toList();
+            List<Named> named = new ArrayList<>();
+            add(
+                    named,
+                    Phrase.of(person ? "calmest for people at cruise" : "calmest for the frame at cruise"),
+                    lasting,
+                    Comparator.comparingDouble(Choice::cruise));
+            add(named, Phrase.of("calmest at idle"), lasting, Comparator.comparingDouble(Choice::idle));
+            add(named, Phrase.of("moves least"), lasting, Comparator.comparingDouble(Choice::motion));
+            // Of those that pass no more at idle than twice the calmest does.
+            double quiet = 2 * lasting.stream().mapToDouble(Choice::idle).min().orElse(0);
+            add(
+                    named,
+                    Phrase.of("stiffest that still isolates at idle"),
+                    lasting.stream().filter(choice -> choice.idle() <= quiet).toList(),
+                    Comparator.comparingDouble(
+                            choice -> -choice.element().stiffness().x()));
+            return named;
+        }
+
+        private static void add(List<Named> named, Phrase words, List<Choice> among, Comparator<Choice> by) {
+            among.stream().min(by).ifPresent(choice -> named.add(new Named(words, choice)));
+        }
+    }
+
+    /** A choice by what it is best at. */
+    public record Named(Phrase words, Choice choice) {}
+
+    /** An isolator that is sold, before it is judged. */
+    private record Sold(String name, MountElement element, double loss) {}
+
+    /** @return empty where nothing is mounted, or the frame stands only with the donor in it */
+    public static Optional<Result> of(Examination examination, Shelves shelves, Progress progress) {
+        Optional<ShakeMaps.Setting> setting = ShakeMaps.setting(examination);
+        return setting.flatMap(each -> ShakenFrame.of(each.frame(), each.mountNodes(), each.watches())
+                .map(frame -> new Ranking(examination, each, frame).rank(sold(examination.job(), shelves), progress)));
+    }
+
+    /** Bushes where the job has some, pads else: another sort would need other brackets. */
+    private static List<Sold> sold(Job job, Shelves shelves) {
+        boolean bushes = job.cradle().isolators().stream().anyMatch(each -> each.element() instanceof BondedBush);
+        List<Sold> sold = new ArrayList<>(List.of(new Sold("bolted hard", new Hard(), 0)));
+        for (ShelfRow row : shelves.of(bushes ? Shelf.BUSHES : Shelf.PADS)) {
+            for (Elastomer elastomer : Elastomer.values()) {
+                for (double hardness : elastomer.soldHardnesses()) {
+                    List<Double> size = row.sizes();
+                    MountElement element = bushes
+                            ? new BondedBush(size.get(0), size.get(1), size.get(2), hardness, elastomer)
+                            : new BondedPad(size.get(0), size.get(1), hardness, elastomer);
+                    sold.add(new Sold(row.name(), element, elastomer.usualLoss()));
+                }
+            }
+        }
+        return sold;
+    }
+
+    /** Judges one after the other on the same frame under the same engine. */
+    private static final class Ranking {
+        private final Job job;
+        private final ShakeMaps.Setting setting;
+        private final ShakenFrame frame;
+        private final Excitation idle;
+        private final Excitation full;
+        private final double idleSpeed;
+        private final double cruiseSpeed;
+        private final boolean person;
+
+        Ranking(Examination examination, ShakeMaps.Setting setting, ShakenFrame frame) {
+            this.job = examination.job();
+            this.setting = setting;
+            this.frame = frame;
+            this.idle = ShakeMaps.idle(setting);
+            this.idleSpeed = setting.donor().get(0).idleSpeed();
+            this.cruiseSpeed = setting.donor().get(0).cruiseSpeed();
+            List<Double> speeds =
+                    new ArrayList<>(ShakeMaps.speeds(setting.donor().get(0), SPEEDS));
+            speeds.add(cruiseSpeed);
+            speeds.sort(null);
+            this.full = Excitation.of(setting.engines(), setting.donor(), speeds, Throttle.FULL);
+            this.person = setting.watches().stream().anyMatch(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY);
+        }
+
+        Result rank(List<Sold> sold, Progress progress) {
+            List<Choice> choices = new ArrayList<>();
+            for (int k = 0; k < sold.size() && progress.goOn((double) k / sold.size()); k++) {
+                judged(sold.get(k)).ifPresent(choices::add);
+            }
+            List<Choice> told = new ArrayList<>();
+            for (Choice choice : choices) {
+                boolean beaten = choice.strain() > 1
+                        || choices.stream().anyMatch(other -> other.strain() <= 1 && beats(other, choice));
+                told.add(new Choice(
+                        choice.name(),
+                        choice.element(),
+                        choice.loss(),
+                        choice.idle(),
+                        choice.cruise(),
+                        choice.motion(),
+                        choice.sag(),
+                        choice.strain(),
+                        !beaten));
+            }
+            told.sort(Comparator.comparingDouble(Choice::cruise));
+            return new Result(told, person, choices.size() == sold.size());
+        }
+
+        private static boolean beats(Choice a, Choice b) {
+            boolean noWorse = a.idle() <= b.idle() && a.cruise() <= b.cruise() && a.motion() <= b.motion();
+            return noWorse && (a.idle() < b.idle() || a.cruise() < b.cruise() || a.motion() < b.motion());
+        }
+
+        private Optional<Choice> judged(Sold sold) {
+            Job fitted = job.withCradle(job.cradle()
+                    .withIsolators(job.cradle().isolators().stream()
+                            .map(each -> each.withElement(sold.element()).withLoss(sold.loss()))
+                            .toList()));
+            Optional<StaticSag> sag =
+                    RigidBodyModes.solve(MountedDonor.of(fitted)).answer().map(ModesResult::sag);
+            if (sag.isEmpty()) {
+                return Optional.empty();
+            }
+            OrderMap still = frame.map(MountedDonor.shaking(fitted).mounts(), setting.body(), idle);
+            OrderMap running = frame.map(MountedDonor.shaking(fitted).mounts(), setting.body(), full);
+            int cruise = running.nearest(cruiseSpeed);
+            ShakeWatch.Kind felt = person ? ShakeWatch.Kind.FRAME_VELOCITY : ShakeWatch.Kind.MOUNT_FORCE;
+            int shaft = running.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
+            double[] rest = atRest(fitted, sag.get());
+            return Optional.of(new Choice(
+                    sold.name(),
+                    sold.element(),
+                    sold.loss(),
+                    still.together(still.most(ShakeWatch.Kind.MOUNT_FORCE, 0).orElseThrow(), 0),
+                    running.together(running.most(felt, cruise).orElseThrow(), cruise),
+                    running.together(shaft, running.worstSpeed(shaft, idleSpeed)),
+                    rest[0],
+                    rest[1],
+                    false));
+        }
+
+        /** Greatest deflection of a mount, m, and greatest strain over what is right. */
+        private static double[] atRest(Job fitted, StaticSag sag) {
+            double deflection = 0;
+            double strain = 0;
+            for (int k = 0; k < fitted.cradle().isolators().size(); k++) {
+                Isolator isolator = fitted.cradle().isolators().get(k);
+                Vec3 moved = sag.mounts().get(k).deflection();
+                double along = Math.abs(moved.x());
+                double across = Math.hypot(moved.y(), moved.z());
+                deflection = Math.max(deflection, moved.length());
+                MountElement.Strain each = isolator.element().strain(along, across);
+                strain = Math.max(strain, each.compressive() / MOST_COMPRESSION);
+                strain = Math.max(strain, each.shear() / MOST_SHEAR);
+            }
+            return new double[] {deflection, strain};
+        }
+    }
+}

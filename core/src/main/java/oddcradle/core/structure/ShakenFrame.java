@@ -1,0 +1,265 @@
+package oddcradle.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import oddcradle.core.frame.FrameFlexibility;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameReceptance;
+import oddcradle.core.math.Complex;
+import oddcradle.core.math.ComplexEnvelope;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.vibration.HarmonicWrench;
+import oddcradle.core.vibration.Mount;
+
+/**
+ * The machine that carries a donor, ready for any mounts on the same nodes: what it gives there in every direction and about every axis, and at the places
+ * where it is watched, worked out once. Any threads.
+ */
+public final class ShakenFrame {
+    /** Welded and bolted tubes lose little, common practice; a ratio. */
+    public static final double LOSS = 0.02;
+
+    static final int PIECES = 2;
+    private static final int BODY = 6;
+    private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.Z);
+
+    private final FrameReceptance receptance;
+    private final List<Vec3> nodes;
+    private final List<ShakeWatch> watches;
+
+    private ShakenFrame(FrameReceptance receptance, List<Vec3> nodes, List<ShakeWatch> watches) {
+        this.receptance = receptance;
+        this.nodes = nodes;
+        this.watches = List.copyOf(watches);
+    }
+
+    /**
+     * @param frame with the masses that its nodes carry and supports as stiff as they are while they shake, without the donor
+     * @param mountNodes nodes that carry the mounts, in their order, at least one
+     * @return empty where the frame alone can move without strain
+     */
+    public static Optional<ShakenFrame> of(FrameInput frame, List<String> mountNodes, List<ShakeWatch> watches) {
+        List<FrameFlexibility.Probe> probes = new ArrayList<>();
+        List<Vec3> places = new ArrayList<>();
+        for (String node : mountNodes) {
+            Vec3 at = frame.nodes().stream()
+                    .filter(each -> each.id().equals(node))
+                    .findFirst()
+                    .orElseThrow()
+                    .position();
+            places.add(at);
+            AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(node, at, axis)));
+            // A metre out along the next axis, across both: less the node's own shift it is what the node turns.
+            for (int k = 0; k < AXES.size(); k++) {
+                Vec3 out = at.plus(AXES.get((k + 1) % AXES.size()));
+                probes.add(new FrameFlexibility.Probe(node, out, AXES.get((k + 2) % AXES.size())));
+            }
+        }
+        for (ShakeWatch watch : watches) {
+            if (watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY) {
+                AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(watch.id(), watch.at(), axis)));
+            }
+        }
+        return FrameReceptance.of(frame, LOSS, PIECES, probes)
+                .map(receptance -> new ShakenFrame(receptance, places, watches));
+    }
+
+    /**
+     * What a donor on these mounts does to it.
+     *
+     * @param mounts on the nodes in their order, places from the donor's centre of gravity, m
+     * @param body of the donor, host axes
+     */
+    public OrderMap map(List<Mount> mounts, MassProperties body, Excitation excitation) {
+        return new Shaken(mounts, body).map(excitation);
+    }
+
+    /** One direction in which a mount is stiff. */
+    private record Pull(int mount, Vec3 direction, double[] onBody, double stiffness, double loss) {}
+
+    /** Engine, mounts and frame together. */
+    private final class Shaken {
+        private final List<Mount> mounts;
+        private final MassProperties body;
+        private final List<Pull> pulls = new ArrayList<>();
+        private final FrameReceptance atPulls;
+
+        Shaken(List<Mount> mounts, MassProperties body) {
+            this.mounts = mounts;
+            this.body = body;
+            for (int k = 0; k < mounts.size(); k++) {
+                addPulls(k, mounts.get(k));
+            }
+            this.atPulls = receptance.combined(weights());
+        }
+
+        private void addPulls(int at, Mount mount) {
+            Mat3 axes = mount.axes();
+            List<Vec3> directions = List.of(axes.row0(), axes.row1(), axes.row2());
+            List<Double> stiffness = List.of(
+                    mount.stiffness().x(),
+                    mount.stiffness().y(),
+                    mount.stiffness().z());
+            for (int axis = 0; axis < 3; axis++) {
+                if (stiffness.get(axis) > 0) {
+                    Vec3 d = directions.get(axis);
+                    Vec3 turn = mount.position().cross(d);
+                    pulls.add(new Pull(
+                            at,
+                            d,
+                            new double[] {d.x(), d.y(), d.z(), turn.x(), turn.y(), turn.z()},
+                            stiffness.get(axis),
+                            mount.loss()));
+                }
+            }
+        }
+
+        /** Every pull, then every watched direction, as a sum of the probes of the frame. */
+        private double[][] weights() {
+            int watched = 3
+                    * (int) watches.stream()
+                            .filter(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY)
+                            .count();
+            int probes = 2 * AXES.size() * nodes.size() + watched;
+            double[][] weights = new double[pulls.size() + watched][probes];
+            for (int p = 0; p < pulls.size(); p++) {
+                Pull pull = pulls.get(p);
+                int first = 2 * AXES.size() * pull.mount();
+                Vec3 arm = body.cg().plus(mounts.get(pull.mount()).position()).minus(nodes.get(pull.mount()));
+                Vec3 turn = arm.cross(pull.direction());
+                double[] shifts = {
+                    pull.direction().x(), pull.direction().y(), pull.direction().z()
+                };
+                double[] turns = {turn.x(), turn.y(), turn.z()};
+                for (int k = 0; k < 3; k++) {
+                    weights[p][first + k] += shifts[k];
+                    weights[p][first + 3 + k] += turns[k];
+                    weights[p][first + (k + 2) % 3] -= turns[k];
+                }
+            }
+            for (int k = 0; k < watched; k++) {
+                weights[pulls.size() + k][2 * AXES.size() * nodes.size() + k] = 1;
+            }
+            return weights;
+        }
+
+        OrderMap map(Excitation excitation) {
+            Map<Double, double[][]> byOrder = new TreeMap<>();
+            int speeds = excitation.speeds().size();
+            for (int s = 0; s < speeds; s++) {
+                for (Excitation.Part part : excitation.at().get(s)) {
+                    double[] here = amplitudes(part.wrench(), part.omega());
+                    double[][] row = byOrder.computeIfAbsent(part.order(), order -> new double[watches.size()][speeds]);
+                    for (int k = 0; k < here.length; k++) {
+                        // Engines out of step meet at times.
+                        row[k][s] += here[k];
+                    }
+                }
+            }
+            List<Double> orders = List.copyOf(byOrder.keySet());
+            double[][][] amplitudes = new double[watches.size()][orders.size()][];
+            for (int o = 0; o < orders.size(); o++) {
+                for (int k = 0; k < amplitudes.length; k++) {
+                    amplitudes[k][o] = byOrder.get(orders.get(o))[k];
+                }
+            }
+            return new OrderMap(excitation.speeds(), orders, watches, amplitudes);
+        }
+
+        /** At every watch, under a wrench about the centre of gravity that swings with {@code omega}, rad/s. */
+        private double[] amplitudes(HarmonicWrench wrench, double omega) {
+            double[][][] h = atPulls.at(omega);
+            int size = BODY + pulls.size();
+            double[] re = new double[size];
+            double[] im = new double[size];
+            Complex[] parts = {wrench.fx(), wrench.fy(), wrench.fz(), wrench.mx(), wrench.my(), wrench.mz()};
+            for (int k = 0; k < BODY; k++) {
+                re[k] = parts[k].re();
+                im[k] = parts[k].im();
+            }
+            double[][] x = system(h, omega).factor().solve(re, im);
+            double[] amplitudes = new double[watches.size()];
+            int watched = pulls.size();
+            for (int k = 0; k < amplitudes.length; k++) {
+                ShakeWatch watch = watches.get(k);
+                switch (watch.kind()) {
+                    case MOUNT_FORCE -> amplitudes[k] = force(watch, x);
+                    case ENGINE_MOTION -> amplitudes[k] = motion(watch, x);
+                    case FRAME_VELOCITY -> {
+                        amplitudes[k] = omega * onFrame(watched, x, h) / Math.sqrt(2);
+                        watched += 3;
+                    }
+                    default -> throw new IllegalStateException("a watch of no kind");
+                }
+            }
+            return amplitudes;
+        }
+
+        /** The donor's own motion first, then the pull of every mount along each of its axes: one symmetric system. */
+        private ComplexEnvelope system(double[][][] h, double omega) {
+            ComplexEnvelope z = new ComplexEnvelope(new int[BODY + pulls.size()]);
+            for (int i = 0; i < 3; i++) {
+                z.add(i, i, -omega * omega * body.mass(), 0);
+                for (int j = 0; j <= i; j++) {
+                    z.add(3 + i, 3 + j, -omega * omega * body.inertia().get(i, j), 0);
+                }
+            }
+            for (int p = 0; p < pulls.size(); p++) {
+                Pull pull = pulls.get(p);
+                for (int k = 0; k < BODY; k++) {
+                    z.add(BODY + p, k, pull.onBody()[k], 0);
+                }
+                double square = pull.stiffness() * (1 + pull.loss() * pull.loss());
+                z.add(BODY + p, BODY + p, -1 / square, pull.loss() / square);
+                for (int q = 0; q <= p; q++) {
+                    z.add(BODY + p, BODY + q, -h[0][p][q], -h[1][p][q]);
+                }
+            }
+            return z;
+        }
+
+        private double force(ShakeWatch watch, double[][] x) {
+            double sum = 0;
+            for (int p = 0; p < pulls.size(); p++) {
+                if (mounts.get(pulls.get(p).mount()).name().equals(watch.id())) {
+                    sum += square(x[0][BODY + p]) + square(x[1][BODY + p]);
+                }
+            }
+            return Math.sqrt(sum);
+        }
+
+        private double motion(ShakeWatch watch, double[][] x) {
+            double sum = 0;
+            for (double[] part : x) {
+                Vec3 shift = new Vec3(part[0], part[1], part[2]);
+                Vec3 turn = new Vec3(part[3], part[4], part[5]);
+                Vec3 moved = shift.plus(turn.cross(watch.at().minus(body.cg())));
+                sum += moved.dot(moved);
+            }
+            return Math.sqrt(sum);
+        }
+
+        private double onFrame(int first, double[][] x, double[][][] h) {
+            double sum = 0;
+            for (int k = first; k < first + 3; k++) {
+                double re = 0;
+                double im = 0;
+                for (int p = 0; p < pulls.size(); p++) {
+                    re += h[0][k][p] * x[0][BODY + p] - h[1][k][p] * x[1][BODY + p];
+                    im += h[0][k][p] * x[1][BODY + p] + h[1][k][p] * x[0][BODY + p];
+                }
+                sum += re * re + im * im;
+            }
+            return Math.sqrt(sum);
+        }
+
+        private static double square(double value) {
+            return value * value;
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package oddcradle.desktop.step.shake;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.search.MountRanking;
+import oddcradle.core.units.Kind;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.slate.Table;
+import oddcradle.desktop.slate.WorkBar;
+import oddcradle.desktop.store.Desk;
+
+/** Every isolator of the shelf under this engine: a few by name, all in a table; what is picked is shown in the stand before it is taken. */
+final class ChooseSheet extends VBox {
+    private final Desk desk;
+    private final Label said = new Label();
+    private final VBox named = new VBox(4);
+    private final Table<MountRanking.Choice> table;
+    private final Button take = new Button("Take the picked one");
+    private Optional<MountRanking.Result> result = Optional.empty();
+    private Optional<MountRanking.Choice> picked = Optional.empty();
+    private Job resultFor;
+
+    ChooseSheet(Desk desk) {
+        super(6);
+        this.desk = desk;
+        Button run = new Button("Try every isolator of the shelf");
+        run.setId("choose-run");
+        run.getStyleClass().add("cure-button");
+        run.setOnAction(click -> rank());
+        said.setId("choose-said");
+        said.setWrapText(true);
+        said.setMinHeight(USE_PREF_SIZE);
+        named.setId("choose-named");
+        table = new Table<>(
+                "choose",
+                ChooseSheet::key,
+                List.of(
+                        Table.Column.words("isolator", this::words),
+                        Table.Column.numbers("idle", () -> "N", MountRanking.Choice::idle, choice -> desk.units()
+                                .number(Quantity.force(choice.idle()))),
+                        Table.Column.numbers("cruise", () -> unit(), MountRanking.Choice::cruise, this::cruise),
+                        Table.Column.numbers(
+                                "moves",
+                                () -> desk.units().typedUnit(Kind.LENGTH),
+                                MountRanking.Choice::motion,
+                                choice -> desk.units().number(Quantity.length(choice.motion())))),
+                this::pick);
+        take.setId("choose-take");
+        take.getStyleClass().add("cure-button");
+        take.setOnAction(click -> picked.ifPresent(this::take));
+        getChildren().addAll(run, new WorkBar(desk.work()), said, named, table, take);
+    }
+
+    private static String key(MountRanking.Choice choice) {
+        return choice.name() + " " + choice.element();
+    }
+
+    private String words(MountRanking.Choice choice) {
+        String all =
+                choice.element().isHard() ? choice.name() : choice.element().in(desk.units());
+        return (choice.best() ? "• " : "") + all + (choice.strain() > 1 ? ", overstrained at rest" : "");
+    }
+
+    private boolean ofPerson() {
+        return result.map(MountRanking.Result::person).orElse(false);
+    }
+
+    private String unit() {
+        return ofPerson() ? desk.units().unit(Quantity.vibration(1)) : "N";
+    }
+
+    private String cruise(MountRanking.Choice choice) {
+        return desk.units().number(ofPerson() ? Quantity.vibration(choice.cruise()) : Quantity.force(choice.cruise()));
+    }
+
+    private List<String> mounts() {
+        return desk.session().job().cradle().isolators().stream()
+                .map(Isolator::id)
+                .toList();
+    }
+
+    private void rank() {
+        Examination now = desk.examination();
+        said.setText("");
+        desk.work()
+                .start(
+                        "trying",
+                        progress -> MountRanking.of(now, desk.shelves(), progress),
+                        found -> {
+                            result = found;
+                            resultFor = now.job();
+                            tell();
+                        },
+                        said::setText);
+    }
+
+    private void pick(MountRanking.Choice choice) {
+        picked = Optional.of(choice);
+        take.setDisable(false);
+        desk.previews().look(desk.examination(), choice.taking(mounts()));
+    }
+
+    private void take(MountRanking.Choice choice) {
+        desk.previews().end();
+        desk.apply(choice.taking(mounts()));
+    }
+
+    private void tell() {
+        named.getChildren().clear();
+        picked = Optional.empty();
+        take.setDisable(true);
+        boolean there = result.isPresent();
+        table.setVisible(there);
+        table.setManaged(there);
+        take.setVisible(there);
+        if (!there) {
+            said.setText(
+                    resultFor == null
+                            ? "All mounts alike, where they are: what the frame gets at idle, what is felt at cruise, how far the engine shakes."
+                            : "Nothing to try: mount the engine on a frame that stands without it (Cradle, Mounts).");
+            return;
+        }
+        said.setText("• none is better in all three at once. At idle and cruise "
+                + (ofPerson() ? "force at a mount and velocity of a person" : "force at a mount")
+                + ", idle in N, cruise in " + unit() + ", moves in "
+                + desk.units().typedUnit(Kind.LENGTH)
+                + " at the output shaft. What drive and load move comes on top: look at the notes before taking one."
+                + (result.get().finished() ? "" : " Ended before all were tried."));
+        for (MountRanking.Named each : result.get().named()) {
+            Button button = new Button(each.words().in(desk.units()) + ": "
+                    + (each.choice().element().isHard()
+                            ? each.choice().name()
+                            : each.choice().element().in(desk.units())));
+            button.getStyleClass().add("cure-button");
+            button.setWrapText(true);
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setMinHeight(USE_PREF_SIZE);
+            button.setOnMouseEntered(over ->
+                    desk.previews().look(desk.examination(), each.choice().taking(mounts())));
+            button.setOnMouseExited(away -> desk.previews().end());
+            button.setOnAction(click -> take(each.choice()));
+            named.getChildren().add(button);
+        }
+        table.show(result.get().choices());
+    }
+
+    /** What was found belongs to the engine and frame it was found for; another isolator leaves it as it is. */
+    void refresh() {
+        if (resultFor != null && !sameBut(desk.session().job(), resultFor)) {
+            result = Optional.empty();
+            resultFor = null;
+        }
+        tell();
+    }
+
+    private static boolean sameBut(Job now, Job before) {
+        List<Isolator> isolators = before.cradle().isolators();
+        return now.cradle().isolators().size() == isolators.size()
+                && now.withCradle(now.cradle().withIsolators(isolators)).equals(before);
+    }
+}

@@ -59,6 +59,7 @@ public final class Bench {
         }
         print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
         print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
+        print("orders at 400 speeds / bare dense systems", "ms", 5, ShakeMeasures.map());
         if (quick) {
             return;
         }
@@ -67,6 +68,7 @@ public final class Bench {
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
         print("twenty proposals / 400 frame solutions", "ms", 1, CradleMeasures.proposals());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
+        print("100 isolators ranked / one full map", "s", 1, ShakeMeasures.ranking());
         DeskMeasures.print();
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());
     }

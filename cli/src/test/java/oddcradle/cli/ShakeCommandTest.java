@@ -32,6 +32,7 @@ class ShakeCommandTest {
         assertThat(run.code()).isZero();
         JsonNode json = new ObjectMapper().readTree(run.out());
         assertThat(json.get("answers")).hasSize(3);
+        assertThat(run("shake", "../demo/" + demo + ".cradle.json").out()).contains("do not stay at");
         double idle = json.get("answers").get(0).get("value").doubleValue();
         // The greatest mount at idle, its orders added up as squares by who reads the file.
         double greatest = 0;

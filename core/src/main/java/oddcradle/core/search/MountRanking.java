@@ -36,6 +36,7 @@ import oddcradle.core.vibration.StaticSag;
  */
 public final class MountRanking {
     private static final int SPEEDS = 24;
+    private static final double OFF = 5;
     /** At rest, for a long life; common practice. */
     public static final double MOST_COMPRESSION = 0.15;
 
@@ -71,7 +72,7 @@ public final class MountRanking {
     }
 
     /**
-     * @param choices the calmest at cruise first
+     * @param choices those whose rubber lasts first, of these those that none beats, of these the calmest at cruise
      * @param person whether {@code cruise} is of a person, or of a mount
      * @param finished false where it was ended before all had been looked at
      */
@@ -101,6 +102,37 @@ public final class MountRanking {
                     Comparator.comparingDouble(
                             choice -> -choice.element().stiffness().x()));
             return named;
+        }
+
+        /** The schools side by side: bolted hard, and of each rubber the calmest at cruise that lasts. */
+        public List<Named> schools() {
+            List<Named> schools = new ArrayList<>();
+            choices.stream()
+                    .filter(choice -> choice.element().isHard())
+                    .findFirst()
+                    .ifPresent(hard -> schools.add(new Named(Phrase.of("bolted hard"), hard)));
+            for (Elastomer elastomer : Elastomer.values()) {
+                add(
+                        schools,
+                        Phrase.of(elastomer.word()),
+                        choices.stream()
+                                .filter(choice -> choice.strain() <= 1
+                                        && choice.element().madeOf().equals(Optional.of(elastomer)))
+                                .toList(),
+                        Comparator.comparingDouble(Choice::cruise));
+            }
+            return schools;
+        }
+
+        /** The same isolator within {@value #OFF} Shore A either way, itself among them: as rubber is delivered, common practice. */
+        public List<Choice> asDelivered(Choice wanted) {
+            return choices.stream()
+                    .filter(other -> other.name().equals(wanted.name())
+                            && other.element().madeOf().equals(wanted.element().madeOf())
+                            && Math.abs(other.element().shore().orElse(0.0)
+                                            - wanted.element().shore().orElse(0.0))
+                                    <= OFF)
+                    .toList();
         }
 
         private static void add(List<Named> named, Phrase words, List<Choice> among, Comparator<Choice> by) {
@@ -185,7 +217,9 @@ public final class MountRanking {
                         choice.strain(),
                         !beaten));
             }
-            told.sort(Comparator.comparingDouble(Choice::cruise));
+            told.sort(Comparator.comparing((Choice choice) -> choice.strain() > 1)
+                    .thenComparing(choice -> !choice.best())
+                    .thenComparingDouble(Choice::cruise));
             return new Result(told, person, choices.size() == sold.size());
         }
 

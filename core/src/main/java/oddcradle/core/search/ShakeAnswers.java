@@ -202,15 +202,26 @@ public final class ShakeAnswers {
     /** A peak in words. */
     public static Phrase words(OrderMap map, Peak peak) {
         ShakeWatch watch = map.watches().get(peak.watch());
+        Quantity speed = Quantity.rotationSpeed(peak.speed());
+        Quantity frequency = Quantity.frequency(map.orders().get(peak.order()) * peak.speed() / (2 * Math.PI));
+        String order = name(map, peak.order());
+        Quantity value = quantity(watch, peak.value());
+        if (peak.isCruise()) {
+            return Phrase.of(
+                    "{}: order {} at {}; {} gets {}, and that is the cruise speed",
+                    speed,
+                    order,
+                    frequency,
+                    watch.label(),
+                    value);
+        }
         return Phrase.of(
-                peak.isCruise()
-                        ? "{}: order {} at {}; {} gets {}, and that is the cruise speed"
-                        : "{}: order {} at {}; {} gets {}, {} times as much as at cruise",
-                Quantity.rotationSpeed(peak.speed()),
-                name(map, peak.order()),
-                Quantity.frequency(map.orders().get(peak.order()) * peak.speed() / (2 * Math.PI)),
+                "{}: order {} at {}; {} gets {}, {} times as much as at cruise",
+                speed,
+                order,
+                frequency,
                 watch.label(),
-                quantity(watch, peak.value()),
+                value,
                 Quantity.count(peak.beside() < 3 ? peak.beside() : Math.rint(peak.beside())));
     }
 

@@ -76,7 +76,12 @@ final class ChooseSheet extends VBox {
     }
 
     private String cruise(MountRanking.Choice choice) {
-        return desk.units().number(ofPerson() ? Quantity.vibration(choice.cruise()) : Quantity.force(choice.cruise()));
+        return number(choice.cruise());
+    }
+
+    /** In N throughout, whatever the size: a column has one unit. */
+    private String number(double cruise) {
+        return ofPerson() ? desk.units().number(Quantity.vibration(cruise)) : Long.toString(Math.round(cruise));
     }
 
     private List<String> mounts() {
@@ -132,22 +137,38 @@ final class ChooseSheet extends VBox {
                 + desk.units().typedUnit(Kind.LENGTH)
                 + " at the output shaft. What drive and load move comes on top: look at the notes before taking one."
                 + (result.get().finished() ? "" : " Ended before all were tried."));
-        for (MountRanking.Named each : result.get().named()) {
-            Button button = new Button(each.words().in(desk.units()) + ": "
-                    + (each.choice().element().isHard()
-                            ? each.choice().name()
-                            : each.choice().element().in(desk.units())));
-            button.getStyleClass().add("cure-button");
-            button.setWrapText(true);
-            button.setMaxWidth(Double.MAX_VALUE);
-            button.setMinHeight(USE_PREF_SIZE);
-            button.setOnMouseEntered(over ->
-                    desk.previews().look(desk.examination(), each.choice().taking(mounts())));
-            button.setOnMouseExited(away -> desk.previews().end());
-            button.setOnAction(click -> take(each.choice()));
-            named.getChildren().add(button);
-        }
+        result.get().named().forEach(each -> named.getChildren().add(button(each)));
+        Label title = new Label("Schools side by side, the calmest of each");
+        title.getStyleClass().add("section-title");
+        named.getChildren().add(title);
+        result.get().schools().forEach(each -> named.getChildren().add(button(each)));
         table.show(result.get().choices());
+    }
+
+    /** Takes a choice; says what it does, and between what it lies with rubber as it is delivered. */
+    private Button button(MountRanking.Named each) {
+        MountRanking.Choice choice = each.choice();
+        List<MountRanking.Choice> delivered = result.orElseThrow().asDelivered(choice);
+        double most = delivered.stream()
+                .mapToDouble(MountRanking.Choice::cruise)
+                .max()
+                .orElse(choice.cruise());
+        String words = each.words().in(desk.units());
+        String name =
+                choice.element().isHard() ? choice.name() : choice.element().in(desk.units());
+        String off = number(most).equals(cruise(choice)) ? "" : " (to " + number(most) + " with rubber 5 Shore off)";
+        Button button = new Button(words + (words.equals(name) ? "" : ", " + name) + ": idle "
+                + desk.units().show(Quantity.force(choice.idle())) + ", cruise " + cruise(choice)
+                + off
+                + " " + unit() + ", moves " + desk.units().show(Quantity.length(choice.motion())));
+        button.getStyleClass().addAll("cure-button", "left-button");
+        button.setWrapText(true);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setMinHeight(USE_PREF_SIZE);
+        button.setOnMouseEntered(over -> desk.previews().look(desk.examination(), choice.taking(mounts())));
+        button.setOnMouseExited(away -> desk.previews().end());
+        button.setOnAction(click -> take(choice));
+        return button;
     }
 
     /** What was found belongs to the engine and frame it was found for; another isolator leaves it as it is. */

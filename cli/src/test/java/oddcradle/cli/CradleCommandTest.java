@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -19,31 +17,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CradleCommandTest {
     private static final String SKID = "../demo/hut-skid.cradle.json";
 
-    private record Run(int code, String out, String err) {}
-
-    private static Run run(String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
-        return new Run(code, out.toString(), err.toString());
-    }
-
     @Test
     void proposals_arePrintedWithWhatSpeaksAgainstThem() {
-        Run run = run("cradle", SKID);
+        CommandRun run = CommandRun.of("cradle", SKID);
         assertThat(run.code()).isZero();
         assertThat(run.out())
                 .contains("flat skid, on rubber, four points")
                 .contains("comes out straight upward")
                 .contains("weak point: ")
                 .contains("ring from the firewall: ");
-        assertThat(run("cradle", SKID, "--inch", "--kind", "skid").out()).contains(" in to spare");
+        assertThat(CommandRun.of("cradle", SKID, "--inch", "--kind", "skid").out())
+                .contains(" in to spare");
     }
 
     @Test
     void json_carriesEveryNumber() throws Exception {
         JsonNode out = new ObjectMapper()
-                .readTree(run("cradle", SKID, "--json", "--kind", "skid", "--mount", "hard", "--points", "4")
+                .readTree(CommandRun.of("cradle", SKID, "--json", "--kind", "skid", "--mount", "hard", "--points", "4")
                         .out());
         assertThat(out.get("proposals")).hasSize(1);
         JsonNode first = out.get("proposals").get(0);
@@ -57,11 +47,11 @@ class CradleCommandTest {
     @Test
     void proposal_isTakenIntoAnotherFile(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("held.cradle.json");
-        Run run = run("cradle", SKID, "--kind", "skid", "--take", "1", "--out", file.toString());
+        CommandRun run = CommandRun.of("cradle", SKID, "--kind", "skid", "--take", "1", "--out", file.toString());
         assertThat(run.err()).isEmpty();
         Job job = new JobStore(Clock.systemUTC()).open(file).job();
         assertThat(job.cradle().members()).hasSize(6);
-        Run check = run("check", file.toString(), "--json");
+        CommandRun check = CommandRun.of("check", file.toString(), "--json");
         JsonNode mounts = new ObjectMapper().readTree(check.out()).at("/cradle/mounts");
         assertThat(mounts).isNotEmpty();
         assertThat(mounts.get(0).at("/stack/bolt").asText()).isNotBlank();
@@ -80,7 +70,7 @@ class CradleCommandTest {
             })
     void wrongWish_isNamed(String wish, String words) {
         String[] arguments = ("cradle " + SKID + " " + wish).split(" ");
-        Run run = run(arguments);
+        CommandRun run = CommandRun.of(arguments);
         assertThat(run.code()).isEqualTo(Main.WRONG_INPUT);
         assertThat(run.err()).contains(words);
         assertThat(Files.exists(Path.of("x.cradle.json"))).isFalse();

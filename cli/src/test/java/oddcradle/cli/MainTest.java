@@ -10,8 +10,6 @@ import com.networknt.schema.SpecVersion;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,27 +19,18 @@ import org.junit.jupiter.api.io.TempDir;
 class MainTest {
     private static final String DEMO = "../demo/saltmarsh-runabout.cradle.json";
 
-    private record Run(int code, String out, String err) {}
-
-    private static Run run(String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
-        return new Run(code, out.toString(), err.toString());
-    }
-
     @Test
     void check_printsFindings_andItsCodeTellsOfStops() {
-        Run run = run("check", DEMO);
+        CommandRun run = CommandRun.of("check", DEMO);
         assertThat(run.code()).isEqualTo(1);
         assertThat(run.out()).contains("STOP  chain: its planes are 4.6 mm apart");
         assertThat(run.out()).containsPattern("M1 +1 x bolt +M10.*, class .*, grip ");
-        assertThat(run("check", DEMO, "--inch").out()).contains(" in apart");
+        assertThat(CommandRun.of("check", DEMO, "--inch").out()).contains(" in apart");
     }
 
     @Test
     void checkJson_validatesAgainstTheSchema() throws Exception {
-        Run run = run("check", DEMO, "--json");
+        CommandRun run = CommandRun.of("check", DEMO, "--json");
         assertThat(run.code()).isZero();
         JsonNode results = new ObjectMapper().readTree(run.out());
         assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
@@ -53,7 +42,7 @@ class MainTest {
     @Test
     void packet_isWrittenIntoTheFolder(@TempDir Path folder) {
         Path deep = folder.resolve("new").resolve("deeper");
-        Run run = run("packet", DEMO, "--out", deep.toString());
+        CommandRun run = CommandRun.of("packet", DEMO, "--out", deep.toString());
         assertThat(run.err()).isEmpty();
         assertThat(run.code()).isZero();
         assertThat(deep.resolve("saltmarsh-runabout-packet.pdf")).exists().isNotEmptyFile();
@@ -66,11 +55,11 @@ class MainTest {
             System.setIn(new ByteArrayInputStream(
                     "{\"pitch\":0.015875,\"teeth_driver\":17,\"teeth_driven\":43,\"centre\":0.45}"
                             .getBytes(StandardCharsets.UTF_8)));
-            Run run = run("calc", "chain");
+            CommandRun run = CommandRun.of("calc", "chain");
             assertThat(run.code()).isZero();
             assertThat(run.out()).contains("\"links\" : 88");
             System.setIn(new ByteArrayInputStream("{}".getBytes(StandardCharsets.UTF_8)));
-            assertThat(run("calc", "chain").code()).isEqualTo(2);
+            assertThat(CommandRun.of("calc", "chain").code()).isEqualTo(2);
         } finally {
             System.setIn(before);
         }
@@ -79,13 +68,13 @@ class MainTest {
     @Test
     void wrongFilesAndWords_giveOnePlainLineAndCode2(@TempDir Path folder) throws Exception {
         Path empty = Files.createFile(folder.resolve("empty.cradle.json"));
-        Run run = run("check", empty.toString());
+        CommandRun run = CommandRun.of("check", empty.toString());
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.err().strip()).isEqualTo("empty.cradle.json: is empty");
-        assertThat(run("check", "nowhere.cradle.json").code()).isEqualTo(2);
-        assertThat(run("dance").code()).isEqualTo(2);
-        assertThat(run().code()).isEqualTo(2);
-        assertThat(run("packet", DEMO).code()).isEqualTo(2);
+        assertThat(CommandRun.of("check", "nowhere.cradle.json").code()).isEqualTo(2);
+        assertThat(CommandRun.of("dance").code()).isEqualTo(2);
+        assertThat(CommandRun.of().code()).isEqualTo(2);
+        assertThat(CommandRun.of("packet", DEMO).code()).isEqualTo(2);
     }
 
     @Test
@@ -100,7 +89,7 @@ class MainTest {
     @Test
     void checkJson_carriesTheLineOfEveryDemo() throws Exception {
         for (String demo : new String[] {"saltmarsh-runabout", "hut-skid", "whimbrel", "orchard-tug"}) {
-            Run run = run("check", "../demo/" + demo + ".cradle.json", "--json");
+            CommandRun run = CommandRun.of("check", "../demo/" + demo + ".cradle.json", "--json");
             assertThat(run.code()).isZero();
             JsonNode line = new ObjectMapper().readTree(run.out()).get("line");
             assertThat(line.get("datum").asText()).isNotEqualTo("FREE");
@@ -114,9 +103,9 @@ class MainTest {
         try {
             System.setIn(new ByteArrayInputStream(
                     "{\"drivetrain\":{\"stages\":[{\"driver\":14,\"driven\":42}]}}".getBytes(StandardCharsets.UTF_8)));
-            assertThat(run("calc", "drive").out()).contains("\"overall_ratio\" : 3.0");
+            assertThat(CommandRun.of("calc", "drive").out()).contains("\"overall_ratio\" : 3.0");
             System.setIn(new ByteArrayInputStream("{\"E\":1}".getBytes(StandardCharsets.UTF_8)));
-            Run refused = run("calc", "shaft");
+            CommandRun refused = CommandRun.of("calc", "shaft");
             assertThat(refused.code()).isEqualTo(Main.WRONG_INPUT);
             assertThat(refused.out()).contains("is missing");
         } finally {

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -18,18 +16,9 @@ class SeatCommandTest {
     private static final String SKID = "../demo/hut-skid.cradle.json";
     private static final String RUNABOUT = "../demo/saltmarsh-runabout.cradle.json";
 
-    private record Run(int code, String out, String err) {}
-
-    private static Run run(String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
-        return new Run(code, out.toString(), err.toString());
-    }
-
     @Test
     void answersAndTheWayOut_arePrinted() {
-        Run run = run("seat", SKID, "--way");
+        CommandRun run = CommandRun.of("seat", SKID, "--way");
         assertThat(run.err()).isEmpty();
         assertThat(run.code()).isZero();
         assertThat(run.out())
@@ -38,7 +27,7 @@ class SeatCommandTest {
                 .contains("weight low")
                 .contains("out upward, straight")
                 .contains("Lift with a hoist");
-        assertThat(run("seat", SKID, "--inch").out()).contains(" in,");
+        assertThat(CommandRun.of("seat", SKID, "--inch").out()).contains(" in,");
     }
 
     @Test
@@ -47,7 +36,7 @@ class SeatCommandTest {
         Path harder = folder.resolve("harder.cradle.json");
         Files.writeString(
                 harder, Files.readString(Path.of(RUNABOUT)).replace("\"hardness\": 60.0", "\"hardness\": 75.0"));
-        Run run = run("seat", harder.toString(), "--json", "--way", "--with", "Skerry 398");
+        CommandRun run = CommandRun.of("seat", harder.toString(), "--json", "--way", "--with", "Skerry 398");
         assertThat(run.code()).isZero();
         JsonNode out = new ObjectMapper().readTree(run.out());
         assertThat(out.get("searched")).hasSize(2);
@@ -61,7 +50,7 @@ class SeatCommandTest {
     @Test
     void answer_isTakenIntoAnotherFile(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("seated.cradle.json");
-        Run run = run("seat", SKID, "--take", "1", "--out", file.toString());
+        CommandRun run = CommandRun.of("seat", SKID, "--take", "1", "--out", file.toString());
         assertThat(run.code()).isZero();
         Job job = new JobStore(Clock.systemUTC()).open(file).job();
         Job before = new JobStore(Clock.systemUTC()).open(Path.of(SKID)).job();
@@ -74,11 +63,11 @@ class SeatCommandTest {
         String text = Files.readString(Path.of(SKID))
                 .replace("\"ranges\": []", "\"ranges\": [{\"freedom\": \"FORWARD\", \"from\": 0.4, \"to\": 0.6}]");
         Path file = Files.writeString(folder.resolve("tight.cradle.json"), text);
-        Run run = run("seat", file.toString());
+        CommandRun run = CommandRun.of("seat", file.toString());
         assertThat(run.code()).isEqualTo(1);
         assertThat(run.out()).contains("No seat is free").contains("alternator");
         JsonNode conflict = new ObjectMapper()
-                .readTree(run("seat", file.toString(), "--json").out())
+                .readTree(CommandRun.of("seat", file.toString(), "--json").out())
                 .get("conflict");
         assertThat(conflict.get("lacks").asDouble()).isPositive();
         assertThat(conflict.get("obstacles")).isNotEmpty();
@@ -86,10 +75,11 @@ class SeatCommandTest {
 
     @Test
     void wrongQuestions_areRefused() {
-        assertThat(run("seat", SKID, "--take", "1").err()).contains("--out");
-        assertThat(run("seat", SKID, "--take", "9", "--out", "/tmp/never.json").err())
+        assertThat(CommandRun.of("seat", SKID, "--take", "1").err()).contains("--out");
+        assertThat(CommandRun.of("seat", SKID, "--take", "9", "--out", "/tmp/never.json")
+                        .err())
                 .contains("there are");
-        assertThat(run("seat", RUNABOUT, "--with", "Nobody").err()).contains("none of the job's candidates");
-        assertThat(run("seat", "no-such-file").code()).isEqualTo(2);
+        assertThat(CommandRun.of("seat", RUNABOUT, "--with", "Nobody").err()).contains("none of the job's candidates");
+        assertThat(CommandRun.of("seat", "no-such-file").code()).isEqualTo(2);
     }
 }

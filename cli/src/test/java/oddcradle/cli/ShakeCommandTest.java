@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -16,23 +14,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ShakeCommandTest {
-    private record Run(int code, String out, String err) {}
-
-    private static Run run(String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int code = Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
-        return new Run(code, out.toString(), err.toString());
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"saltmarsh-runabout", "hut-skid", "whimbrel", "orchard-tug", "pier-porter", "reed-cutter"})
     void everyDemo_hasItsAnswers_fromNumbersThatAgreeWithItsMap(String demo) throws Exception {
-        Run run = run("shake", "../demo/" + demo + ".cradle.json", "--json");
+        CommandRun run = CommandRun.of("shake", "../demo/" + demo + ".cradle.json", "--json");
         assertThat(run.code()).isZero();
         JsonNode json = new ObjectMapper().readTree(run.out());
         assertThat(json.get("answers")).hasSize(3);
-        assertThat(run("shake", "../demo/" + demo + ".cradle.json").out()).contains("do not stay at");
+        assertThat(CommandRun.of("shake", "../demo/" + demo + ".cradle.json").out())
+                .contains("do not stay at");
         double idle = json.get("answers").get(0).get("value").doubleValue();
         // The greatest mount at idle, its orders added up as squares by who reads the file.
         double greatest = 0;
@@ -58,7 +48,7 @@ class ShakeCommandTest {
 
     @Test
     void answersAreInABuildersWords_inHisUnits() {
-        Run run = run("shake", "../demo/saltmarsh-runabout.cradle.json", "--inch");
+        CommandRun run = CommandRun.of("shake", "../demo/saltmarsh-runabout.cradle.json", "--inch");
         assertThat(run.code()).isZero();
         assertThat(run.out())
                 .contains("What does the frame get at idle?")
@@ -76,7 +66,7 @@ class ShakeCommandTest {
         ((ObjectNode) job.get("cradle")).putArray("isolators");
         Path file = folder.resolve("bare.cradle.json");
         Files.writeString(file, mapper.writeValueAsString(job));
-        Run run = run("shake", file.toString());
+        CommandRun run = CommandRun.of("shake", file.toString());
         assertThat(run.code()).isEqualTo(1);
         assertThat(run.err()).contains("Cradle, Mounts");
     }

@@ -2,69 +2,36 @@ package oddcradle.desktop.chart;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import javafx.scene.SnapshotParameters;
-import javafx.scene.canvas.Canvas;
+import java.util.function.Supplier;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
-import javafx.scene.transform.Transform;
-import oddcradle.desktop.clip.Clip;
-import oddcradle.desktop.clip.SaveRequest;
 import oddcradle.desktop.look.Palette;
+import oddcradle.files.handout.HandTable;
 
 /**
  * Curves over axes that fit them. Pointer or arrow keys read every curve at a place; the numbers and the picture can be copied. Told
  * apart without colour: by dashes and weights too.
  */
-public final class Chart extends VBox {
+public final class Chart extends PlotPane {
     private static final double LEAST_WIDTH = 240;
     private static final double KEY_STEP = 0.01;
-    private static final double FINER = 2;
 
-    private final Palette palette;
-    private final Canvas canvas = new Canvas();
-    private final Pane plot = new Pane(canvas);
-    private final Label reading = new Label();
     private Diagram diagram;
     private ChartDrawing drawing;
     private double cursor = Double.NaN;
 
     public Chart(String id, Palette palette, double height) {
-        super(2);
-        this.palette = palette;
-        setId(id);
+        super(id, palette, "chart");
         getStyleClass().add("chart-box");
         plot.setMinHeight(height);
         plot.setPrefHeight(height);
         plot.setMinWidth(LEAST_WIDTH);
-        reading.setId(id + "-reading");
-        reading.getStyleClass().add("chart-reading");
-        reading.setWrapText(true);
-        reading.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(plot, reading);
-        plot.widthProperty().addListener(change -> draw());
-        palette.onChange(this, this::draw);
         setFocusTraversable(true);
         plot.setOnMouseMoved(move -> point(across(move.getX())));
         plot.setOnMouseExited(away -> point(Double.NaN));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         focusedProperty().addListener(change -> draw());
-        MenuItem numbers = new MenuItem("Copy the numbers");
-        numbers.setOnAction(click -> Clip.put(diagram.table()));
-        MenuItem picture = new MenuItem("Copy the picture");
-        picture.setOnAction(click -> Clip.put(plot.snapshot(null, null)));
-        MenuItem save = new MenuItem("Save …");
-        save.setOnAction(click -> fireEvent(
-                new SaveRequest("chart", Map.of("png", this::png, "svg", this::svg, "csv", () -> diagram.table()
-                        .csv()
-                        .getBytes(StandardCharsets.UTF_8)))));
-        ContextMenu menu = new ContextMenu(numbers, picture, save);
-        setOnContextMenuRequested(ask -> menu.show(this, ask.getScreenX(), ask.getScreenY()));
     }
 
     /** Shows other curves; what is read stays at its place. */
@@ -100,7 +67,8 @@ public final class Chart extends VBox {
         return share >= 0 && share <= 1 ? diagram.across().at(share) : Double.NaN;
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         canvas.setWidth(plot.getWidth());
         canvas.setHeight(plot.getPrefHeight());
         GraphicsContext g = canvas.getGraphicsContext2D();
@@ -116,11 +84,16 @@ public final class Chart extends VBox {
         }
     }
 
-    private byte[] png() {
-        SnapshotParameters finer = new SnapshotParameters();
-        finer.setTransform(Transform.scale(FINER, FINER));
-        finer.setFill(palette.sheet());
-        return Clip.png(plot.snapshot(finer, null));
+    @Override
+    protected Map<String, Supplier<byte[]>> forms() {
+        Map<String, Supplier<byte[]>> forms = super.forms();
+        forms.put("svg", this::svg);
+        return forms;
+    }
+
+    @Override
+    protected HandTable table() {
+        return diagram.table();
     }
 
     private byte[] svg() {

@@ -89,7 +89,7 @@ class CalculatorErrorsTest {
         assertThatThrownBy(() -> Calculators.answer("horoscope", "{}"))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining(
-                        "chain, cope, distance, drive, frame, gastorque, modes, rubber, shaft, shaking, survey");
+                        "chain, cope, distance, drive, frame, gastorque, modes, response, rubber, runup, shaft, shaking, survey, unbalance");
     }
 
     /** A pinned column and its twin with a ball at the head carry the same; sections of every kind are read. */
@@ -144,5 +144,58 @@ class CalculatorErrorsTest {
         assertThat(answer)
                 .contains("\"field\" : \"" + (field == null ? "" : field) + "\"")
                 .contains(problem);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'mass':0,'stiffness':1e5,'damping':1,'unbalance':0.1,'rpm_start':1,'rpm_end':2,'duration':1}|mass|greater than 0",
+                "{'mass':5,'stiffness':1e5,'damping':-1,'unbalance':0.1,'rpm_start':1,'rpm_end':2,'duration':1}|damping|0 or more",
+                "{'mass':5,'stiffness':1e5,'damping':1,'unbalance':0.1,'rpm_start':0,'rpm_end':0,'duration':1}|rpm_end|nothing turns",
+                "{'mass':5,'stiffness':1e5,'damping':1,'unbalance':0.1,'rpm_start':1,'rpm_end':2e4,'duration':1e9}|duration|shorter run"
+            })
+    void wrongRunUps_nameTheField(String question, String field, String problem) {
+        assertThat(ask("runup", question))
+                .contains("\"field\" : \"" + field + "\"")
+                .contains(problem);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{}||needs one of",
+                "{'correction':{'parts':[{'type':'bolt'}]}}|correction.parts[0].type|mass, hole or plug",
+                "{'correction':{'parts':[{'type':'hole','diameter':0.01,'depth':0.2,'density':7800,'radius':0.1,'angle':0,'direction':'radial'}]}}"
+                        + "|correction.parts[0].depth|deeper than the radius",
+                "{'one_plane':{'initial':{'amplitude':1,'phase':0},'with_trial':{'amplitude':1,'phase':0},'trial':{'mass':0.01,'radius':0.1,'angle':0}}}"
+                        + "|one_plane.with_trial|heavier weight",
+                "{'two_plane':{'initial':[{'amplitude':1,'phase':0}],'trials':[]}}|two_plane.initial|must have 2",
+                "{'grade':{'g':6.3,'mass':10,'rpm':3000,'bearing_a':0.1,'bearing_b':0.1,'cg':0.2}}|grade.bearing_b|must be apart",
+                "{'grade':{'g':6.3,'mass':10,'rpm':0}}|grade.rpm|greater than 0"
+            })
+    void wrongBalances_nameTheField(String question, String field, String problem) {
+        assertThat(ask("unbalance", question))
+                .contains("\"field\" : \"" + (field == null ? "" : field) + "\"")
+                .contains(problem);
+    }
+
+    @Test
+    void wrongResponses_nameTheField() {
+        String response =
+                """
+                {'frame':{'materials':{'s':{'E':2e11,'nu':0.3,'rho':7850}},'sections':{'t':{'type':'tube','od':0.03,'wall':0.002}},
+                 'nodes':[{'id':'a','xyz':[0,0,0]},{'id':'b','xyz':[1,0,0]}],
+                 'members':[{'id':'m','i':'a','j':'b','section':'t','material':'s'}],'supports':[{'node':'a'}]},
+                 'engine':{'mass':20,'cg':[0.5,0,0.2],'inertia':[[1,0,0],[0,1,0],[0,0,1]]},'elements_per_member':%s,
+                 'mounts':[{'name':'M','node':'%s','k':[1e5,1e5,1e5]}],
+                 'harmonic':{'frequencies_hz':[%s],'force':[0,0,1],'point':[0,0,0]}}
+                """;
+        assertThat(ask("response", response.formatted("0", "b", "5"))).contains("elements_per_member");
+        assertThat(ask("response", response.formatted("2", "q", "5"))).contains("mounts[0].node");
+        assertThat(ask("response", response.formatted("2", "b", "-5"))).contains("harmonic.frequencies_hz[0]");
+        // One mount without moment stiffness holds no engine.
+        assertThat(ask("response", response.formatted("2", "b", "5"))).contains("moves without strain");
     }
 }

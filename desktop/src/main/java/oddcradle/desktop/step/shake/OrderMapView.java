@@ -1,16 +1,8 @@
 package oddcradle.desktop.step.shake;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import oddcradle.core.search.ShakeAnswers;
@@ -18,14 +10,13 @@ import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
-import oddcradle.desktop.clip.Clip;
-import oddcradle.desktop.clip.SaveRequest;
+import oddcradle.desktop.chart.PlotPane;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
 import oddcradle.files.handout.HandTable;
 
 /** Orders as bands over crank speed: the darker, and the higher the ridge in a band, the more of it there is. The pointer reads it. */
-final class OrderMapView extends VBox {
+final class OrderMapView extends PlotPane {
     private static final double BAND = 20;
     private static final double LEFT = 40;
     private static final double RIGHT = 14;
@@ -37,37 +28,14 @@ final class OrderMapView extends VBox {
     /** What is a thousandth of the most is drawn as nothing; equal steps are equal factors. */
     private static final double FAINTEST = 1e-3;
 
-    private final Palette palette;
-    private final Canvas canvas = new Canvas();
-    private final Pane plot = new Pane(canvas);
-    private final Label reading = new Label();
     private OrderMap map;
     private int watch;
     private UnitStyle units = UnitStyle.MILLIMETRES;
 
     OrderMapView(String id, Palette palette) {
-        super(2);
-        this.palette = palette;
-        setId(id);
-        reading.setId(id + "-reading");
-        reading.getStyleClass().add("chart-reading");
-        reading.setWrapText(true);
-        reading.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(plot, reading);
-        plot.widthProperty().addListener(change -> draw());
-        palette.onChange(this, this::draw);
+        super(id, palette, "order map");
         plot.setOnMouseMoved(move -> read(move.getX(), move.getY()));
         plot.setOnMouseExited(away -> reading.setText(legend()));
-        MenuItem numbers = new MenuItem("Copy the numbers");
-        numbers.setOnAction(click -> Clip.put(table()));
-        MenuItem picture = new MenuItem("Copy the picture");
-        picture.setOnAction(click -> Clip.put(plot.snapshot(null, null)));
-        MenuItem save = new MenuItem("Save …");
-        save.setOnAction(click -> fireEvent(new SaveRequest(
-                "order map", Map.of("png", () -> Clip.png(plot.snapshot(null, null)), "csv", () -> table().csv()
-                        .getBytes(StandardCharsets.UTF_8)))));
-        ContextMenu menu = new ContextMenu(numbers, picture, save);
-        setOnContextMenuRequested(ask -> menu.show(this, ask.getScreenX(), ask.getScreenY()));
     }
 
     void show(OrderMap newMap, int newWatch, UnitStyle newUnits) {
@@ -107,7 +75,8 @@ final class OrderMapView extends VBox {
         return canvas.getWidth() - LEFT - RIGHT;
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         canvas.setWidth(plot.getWidth());
         canvas.setHeight(plot.getPrefHeight());
         if (map == null || width() < BAND) {
@@ -186,7 +155,8 @@ final class OrderMapView extends VBox {
                 + units.show(quantity(map.amplitude(watch, order, speed))));
     }
 
-    private HandTable table() {
+    @Override
+    protected HandTable table() {
         List<String> headings = new ArrayList<>(List.of("crank speed [rpm]"));
         String unit = quantity(1).kind().siUnit();
         for (int o = 0; o < map.orders().size(); o++) {

@@ -14,19 +14,42 @@ import oddcradle.core.math.Sums;
  */
 public final class FrameReceptance {
     private static final double SINGULAR = 1e-13;
-    private static final int MOST_MODES = 100;
+    /** A frame of forty tubes has that many modes below a few hundred hertz, most of them of single tubes. */
+    private static final int MOST_MODES = 200;
+
+    /** Square of how many times as high a mode must be to count as far above. */
+    private static final double FAR = 36;
+
     private static final int FEWEST_ROUNDS = 2;
-    private static final int MOST_ROUNDS = 6;
+    private static final int MOST_ROUNDS = 12;
 
     private final double loss;
     private final double[] eigenvalues;
     /** For each mode what it moves at the probes. */
     private final double[][] shapes;
+    /** For each mode what it and all above it give at rest, and what they give more by the square of frequency; rows of a lower triangle. */
+    private final double[][] above;
+
+    private final double[][] growing;
 
     private FrameReceptance(double loss, double[] eigenvalues, double[][] shapes) {
         this.loss = loss;
         this.eigenvalues = eigenvalues;
         this.shapes = shapes;
+        int n = shapes.length == 0 ? 0 : shapes[0].length;
+        this.above = new double[shapes.length + 1][n * (n + 1) / 2];
+        this.growing = new double[shapes.length + 1][n * (n + 1) / 2];
+        for (int m = shapes.length - 1; m >= 0; m--) {
+            int at = 0;
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j <= i; j++) {
+                    double still = shapes[m][i] * shapes[m][j] / eigenvalues[m];
+                    above[m][at] = above[m + 1][at] + still;
+                    growing[m][at] = growing[m + 1][at] + still / eigenvalues[m];
+                    at++;
+                }
+            }
+        }
     }
 
     /**
@@ -84,25 +107,45 @@ public final class FrameReceptance {
      */
     public double[][][] at(double omega) {
         int n = shapes.length == 0 ? 0 : shapes[0].length;
-        double[][][] h = new double[2][n][n];
-        for (int m = 0; m < eigenvalues.length; m++) {
-            double re = eigenvalues[m] - omega * omega;
-            double im = eigenvalues[m] * loss;
-            double square = re * re + im * im;
+        double square = omega * omega;
+        // What rings far above goes along as at rest, and a little more.
+        int far = 0;
+        while (far < eigenvalues.length && eigenvalues[far] <= FAR * square) {
+            far++;
+        }
+        double[] re = new double[n * (n + 1) / 2];
+        double[] im = new double[re.length];
+        double damped = 1 + loss * loss;
+        double twice = damped * damped;
+        for (int at = 0; at < re.length; at++) {
+            double still = above[far][at] / damped;
+            double more = square * growing[far][at] / twice;
+            re[at] = still + more * (1 - loss * loss);
+            im[at] = -loss * still - 2 * loss * more;
+        }
+        for (int m = 0; m < far; m++) {
+            double real = eigenvalues[m] - square;
+            double lost = eigenvalues[m] * loss;
+            double size = real * real + lost * lost;
             double[] shape = shapes[m];
+            int at = 0;
             for (int i = 0; i < n; i++) {
-                double mine = shape[i];
+                double mineRe = shape[i] * real / size;
+                double mineIm = -shape[i] * lost / size;
                 for (int j = 0; j <= i; j++) {
-                    double product = mine * shape[j];
-                    h[0][i][j] += product * re / square;
-                    h[1][i][j] -= product * im / square;
+                    re[at] += mineRe * shape[j];
+                    im[at] += mineIm * shape[j];
+                    at++;
                 }
             }
         }
+        double[][][] h = new double[2][n][n];
+        int at = 0;
         for (int i = 0; i < n; i++) {
-            for (int j = 0; j < i; j++) {
-                h[0][j][i] = h[0][i][j];
-                h[1][j][i] = h[1][i][j];
+            for (int j = 0; j <= i; j++) {
+                h[0][i][j] = h[0][j][i] = re[at];
+                h[1][i][j] = h[1][j][i] = im[at];
+                at++;
             }
         }
         return h;

@@ -143,10 +143,16 @@ public final class ShakeMaps {
     /** From well under idle to the limit, rad/s. */
     static List<Double> speeds(Engine engine, int count) {
         double from = FROM_IDLE * engine.idleSpeed();
-        double to = engine.limitSpeed() > 0 ? engine.limitSpeed() : OVER_CRUISE * engine.cruiseSpeed();
+        double to = engine.limitSpeed() > 0
+                ? Math.max(engine.cruiseSpeed(), engine.limitSpeed())
+                : OVER_CRUISE * engine.cruiseSpeed();
         List<Double> speeds = new ArrayList<>();
         for (int k = 0; k < count; k++) {
             speeds.add(from + (to - from) * k / (count - 1));
+        }
+        // Where many tubes ring a little beside a speed is not at it.
+        for (double told : new double[] {engine.idleSpeed(), engine.cruiseSpeed()}) {
+            speeds.set((int) Math.round((told - from) / (to - from) * (count - 1)), told);
         }
         return speeds;
     }

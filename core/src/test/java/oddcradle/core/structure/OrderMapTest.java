@@ -55,7 +55,7 @@ class OrderMapTest {
                     mount.loss()));
         }
         CoupledResponse whole = CoupledResponse.of(
-                        new ResponseInput(input.frame(), ShakenFrame.LOSS, 2, input.body(), mounts))
+                        new ResponseInput(input.frame(), ShakenFrame.LOSS, ShakenFrame.PIECES, input.body(), mounts))
                 .answer()
                 .orElseThrow();
         Vec3[] force = {

@@ -6,9 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.cure.Cures;
+import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
+import oddcradle.core.frame.CoupledResponse;
+import oddcradle.core.frame.DampedMount;
+import oddcradle.core.frame.ResponseInput;
+import oddcradle.core.frame.ResponseResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Engine;
@@ -18,9 +23,15 @@ import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.placement.CrankPlace;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.report.Cure;
+import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.step.line.LineFinding;
 import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.structure.EngineShaking;
+import oddcradle.core.structure.Excitation;
+import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.vibration.HarmonicWrench;
 import oddcradle.core.vibration.Mode;
 import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.MountedBody;
@@ -202,5 +213,75 @@ class DemoShakeTest {
                 .anyMatch(each -> each.code() == ShakeFinding.COLD)
                 .noneMatch(each -> each.code() == ShakeFinding.IDLE && each.severity() != Severity.GOOD);
         assertThat(Examination.of(whimbrel).findings()).noneMatch(each -> each.code() == ShakeFinding.COLD);
+    }
+
+    /** The largest frame there is here, whose many tubes ring by themselves: by its modes, and solved at once without any. */
+    @Test
+    void driverOfTheRunabout_feelsAtCruise_whatTheWholeSolvedAtOnceSays() {
+        ShakeMaps.Setting setting = ShakeMaps.setting(
+                        Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job()))
+                .orElseThrow();
+        Excitation cruise = Excitation.of(
+                setting.engines(),
+                setting.donor(),
+                List.of(setting.donor().get(0).cruiseSpeed()),
+                Throttle.FULL);
+        OrderMap map = ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.watches())
+                .orElseThrow()
+                .map(setting.mounts(), setting.body(), cruise);
+        int driver = map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0);
+        String node = map.watches().get(driver).id();
+        List<DampedMount> mounts = new ArrayList<>();
+        for (int k = 0; k < setting.mounts().size(); k++) {
+            Mount mount = setting.mounts().get(k);
+            mounts.add(new DampedMount(
+                    mount.name(),
+                    setting.mountNodes().get(k),
+                    setting.body().cg().plus(mount.position()),
+                    mount.axes(),
+                    mount.stiffness(),
+                    mount.loss()));
+        }
+        CoupledResponse whole = CoupledResponse.of(new ResponseInput(
+                        setting.frame(), ShakenFrame.LOSS, ShakenFrame.PIECES, setting.body(), mounts))
+                .answer()
+                .orElseThrow();
+        int compared = 0;
+        for (Excitation.Part part : cruise.at().get(0)) {
+            if (part.order() > 2) {
+                continue;
+            }
+            HarmonicWrench wrench = part.wrench();
+            double hz = part.omega() / (2 * Math.PI);
+            ResponseResult.Motion real = moved(
+                    whole,
+                    hz,
+                    new Vec3(wrench.fx().re(), wrench.fy().re(), wrench.fz().re()),
+                    new Vec3(wrench.mx().re(), wrench.my().re(), wrench.mz().re()),
+                    setting.body().cg(),
+                    node);
+            ResponseResult.Motion imaginary = moved(
+                    whole,
+                    hz,
+                    new Vec3(wrench.fx().im(), wrench.fy().im(), wrench.fz().im()),
+                    new Vec3(wrench.mx().im(), wrench.my().im(), wrench.mz().im()),
+                    setting.body().cg(),
+                    node);
+            Vec3 re = real.re().minus(imaginary.im());
+            Vec3 im = real.im().plus(imaginary.re());
+            double velocity = part.omega() * Math.sqrt(re.dot(re) + im.dot(im)) / Math.sqrt(2);
+            assertThat(map.amplitude(driver, map.orders().indexOf(part.order()), 0))
+                    .isCloseTo(velocity, within(0.01 * velocity));
+            compared++;
+        }
+        assertThat(compared).isEqualTo(4);
+    }
+
+    private static ResponseResult.Motion moved(
+            CoupledResponse whole, double hz, Vec3 force, Vec3 moment, Vec3 at, String node) {
+        return whole.to(new ResponseInput.Harmonic(List.of(hz), force, moment, at), List.of(), List.of(node))
+                .get(0)
+                .frameNodes()
+                .get(0);
     }
 }

@@ -70,4 +70,36 @@ class ShakeCommandTest {
         assertThat(run.code()).isEqualTo(1);
         assertThat(run.err()).contains("Cradle, Mounts");
     }
+
+    @Test
+    void isolatorsAreNamed_andOneIsTakenIntoAnotherFile(@TempDir Path folder) throws Exception {
+        Path out = folder.resolve("calm.cradle.json");
+        CommandRun run = CommandRun.of(
+                "shake", "../demo/pier-porter.cradle.json", "--choose", "--take", "1", "--out", out.toString());
+        assertThat(run.err()).isEmpty();
+        assertThat(run.out()).contains("1  calmest for people at cruise").contains("stiffest that still isolates");
+        JsonNode named = new ObjectMapper()
+                .readTree(CommandRun.of("shake", "../demo/pier-porter.cradle.json", "--choose", "--json")
+                        .out())
+                .get("isolators");
+        assertThat(named).hasSize(4);
+        double before = felt("../demo/pier-porter.cradle.json");
+        assertThat(felt(out.toString())).isLessThan(0.2 * before);
+        assertThat(CommandRun.of("shake", "../demo/pier-porter.cradle.json", "--take", "1")
+                        .err())
+                .contains("go together");
+        assertThat(CommandRun.of("shake", "../demo/pier-porter.cradle.json", "--take", "9", "--out", out.toString())
+                        .err())
+                .contains("isolators named");
+    }
+
+    /** What a person feels at cruise, m/s. */
+    private static double felt(String job) throws Exception {
+        return new ObjectMapper()
+                .readTree(CommandRun.of("shake", job, "--json").out())
+                .get("answers")
+                .get(1)
+                .get("value")
+                .doubleValue();
+    }
 }

@@ -4,8 +4,10 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Locale;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.search.MountRanking;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.structure.OrderMap;
@@ -18,7 +20,8 @@ public final class ShakeJson {
 
     private ShakeJson() {}
 
-    public static String of(Examination examination, ShakeMaps.Maps maps) {
+    /** @param named isolators of the shelf by what they are best at; none where nobody asked */
+    public static String of(Examination examination, ShakeMaps.Maps maps, List<MountRanking.Named> named) {
         ObjectNode out = MAPPER.createObjectNode();
         out.put("job", examination.job().name());
         ArrayNode answers = out.putArray("answers");
@@ -40,6 +43,17 @@ public final class ShakeJson {
                     .put("watch", maps.full().watches().get(peak.watch()).id())
                     .put("value", peak.value())
                     .put("times_cruise", peak.beside());
+        }
+        ArrayNode isolators = out.putArray("isolators");
+        for (MountRanking.Named each : named) {
+            isolators
+                    .addObject()
+                    .put("best_at", each.words().in(UnitStyle.MILLIMETRES))
+                    .put("isolator", each.choice().element().designation())
+                    .put("idle", each.choice().idle())
+                    .put("cruise", each.choice().cruise())
+                    .put("motion", each.choice().motion())
+                    .put("sag", each.choice().sag());
         }
         map(out.putObject("full_throttle"), maps.full());
         map(out.putObject("idle_without_load"), maps.idle());

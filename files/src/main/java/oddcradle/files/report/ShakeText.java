@@ -1,8 +1,11 @@
 package oddcradle.files.report;
 
+import java.util.List;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.search.MountRanking;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 
 /** What of the engine's shaking is felt, in words. */
@@ -26,6 +29,31 @@ public final class ShakeText {
                 .append("\n"));
         if (peaks.isEmpty()) {
             text.append("    from idle up no speed stands out\n");
+        }
+        return text.toString();
+    }
+
+    /** Isolators by what they are best at, numbered. */
+    public static String of(List<MountRanking.Named> named, boolean person, UnitStyle style) {
+        StringBuilder text = new StringBuilder("Of the shelf, all mounts alike:\n");
+        for (int k = 0; k < named.size(); k++) {
+            MountRanking.Choice choice = named.get(k).choice();
+            text.append("  ")
+                    .append(k + 1)
+                    .append("  ")
+                    .append(named.get(k).words().in(style))
+                    .append(": ")
+                    .append(
+                            choice.element().isHard()
+                                    ? choice.name()
+                                    : choice.element().in(style))
+                    .append("; idle ")
+                    .append(style.show(Quantity.force(choice.idle())))
+                    .append(", cruise ")
+                    .append(style.show(person ? Quantity.vibration(choice.cruise()) : Quantity.force(choice.cruise())))
+                    .append(", moves ")
+                    .append(style.show(Quantity.length(choice.motion())))
+                    .append("\n");
         }
         return text.toString();
     }

@@ -22,11 +22,13 @@ import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.step.shake.ShakeReport;
 import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.structure.ShakenFrame;
 import oddcradle.core.vibration.ModesResult;
+import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
 
@@ -37,10 +39,6 @@ import oddcradle.core.vibration.StaticSag;
 public final class MountRanking {
     private static final int SPEEDS = 24;
     private static final double OFF = 5;
-    /** At rest, for a long life; common practice. */
-    public static final double MOST_COMPRESSION = 0.15;
-
-    public static final double MOST_SHEAR = 0.30;
 
     private MountRanking() {}
 
@@ -189,10 +187,7 @@ public final class MountRanking {
             this.idle = ShakeMaps.idle(setting);
             this.idleSpeed = setting.donor().get(0).idleSpeed();
             this.cruiseSpeed = setting.donor().get(0).cruiseSpeed();
-            List<Double> speeds =
-                    new ArrayList<>(ShakeMaps.speeds(setting.donor().get(0), SPEEDS));
-            speeds.add(cruiseSpeed);
-            speeds.sort(null);
+            List<Double> speeds = ShakeMaps.speeds(setting.donor().get(0), SPEEDS);
             this.full = Excitation.of(setting.engines(), setting.donor(), speeds, Throttle.FULL);
             this.person = setting.watches().stream().anyMatch(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY);
         }
@@ -238,8 +233,9 @@ public final class MountRanking {
             if (sag.isEmpty()) {
                 return Optional.empty();
             }
-            OrderMap still = frame.map(MountedDonor.shaking(fitted).mounts(), setting.body(), idle);
-            OrderMap running = frame.map(MountedDonor.shaking(fitted).mounts(), setting.body(), full);
+            List<Mount> mounts = MountedDonor.shaking(fitted).mounts();
+            OrderMap still = frame.map(mounts, setting.body(), idle);
+            OrderMap running = frame.map(mounts, setting.body(), full);
             int cruise = running.nearest(cruiseSpeed);
             ShakeWatch.Kind felt = person ? ShakeWatch.Kind.FRAME_VELOCITY : ShakeWatch.Kind.MOUNT_FORCE;
             int shaft = running.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
@@ -267,8 +263,8 @@ public final class MountRanking {
                 double across = Math.hypot(moved.y(), moved.z());
                 deflection = Math.max(deflection, moved.length());
                 MountElement.Strain each = isolator.element().strain(along, across);
-                strain = Math.max(strain, each.compressive() / MOST_COMPRESSION);
-                strain = Math.max(strain, each.shear() / MOST_SHEAR);
+                strain = Math.max(strain, each.compressive() / ShakeReport.MOST_COMPRESSIVE_STRAIN);
+                strain = Math.max(strain, each.shear() / ShakeReport.MOST_SHEAR_STRAIN);
             }
             return new double[] {deflection, strain};
         }

@@ -92,6 +92,11 @@ public final class Chart extends PlotPane {
     }
 
     @Override
+    protected boolean showsSomething() {
+        return drawing != null;
+    }
+
+    @Override
     protected HandTable table() {
         return diagram.table();
     }

@@ -45,7 +45,11 @@ public abstract class PlotPane extends VBox {
         MenuItem save = new MenuItem("Save …");
         save.setOnAction(click -> fireEvent(new SaveRequest(what, forms())));
         ContextMenu menu = new ContextMenu(numbers, picture, save);
-        setOnContextMenuRequested(ask -> menu.show(this, ask.getScreenX(), ask.getScreenY()));
+        setOnContextMenuRequested(ask -> {
+            if (showsSomething()) {
+                menu.show(this, ask.getScreenX(), ask.getScreenY());
+            }
+        });
     }
 
     /** The bytes of a file by its ending; there may be more forms than these. */
@@ -62,6 +66,9 @@ public abstract class PlotPane extends VBox {
         finer.setFill(palette.sheet());
         return Clip.png(plot.snapshot(finer, null));
     }
+
+    /** Whether there is anything yet to be copied. */
+    protected abstract boolean showsSomething();
 
     /** Draws it anew, as wide as it is now. */
     protected abstract void draw();

@@ -49,6 +49,7 @@ public final class Table<T> extends VBox {
     private static final double ARROW = 20;
     private static final double LEAST_FIRST = 96;
     private static final int FILTERED_FROM = 8;
+    private static final int MEASURED = 20;
 
     private final Function<T, String> key;
     private final List<Column<T>> columns;
@@ -222,15 +223,26 @@ public final class Table<T> extends VBox {
         for (int k = 1; k < columns.size(); k++) {
             Column<T> column = columns.get(k);
             double wide = width(column.heading()) + ARROW;
-            for (T row : view.getItems()) {
-                wide = Math.max(wide, width(column.words().apply(row)) + PADDING);
-            }
+            // Those with the most letters are the widest; measuring every cell would hold up a dragging hand.
+            List<String> cells =
+                    view.getItems().stream().map(column.words()).distinct().toList();
+            int most = cells.stream().mapToInt(String::length).max().orElse(0);
+            wide = Math.max(
+                    wide,
+                    PADDING
+                            + cells.stream()
+                                    .filter(cell -> cell.length() == most)
+                                    .limit(MEASURED)
+                                    .mapToDouble(Table::width)
+                                    .max()
+                                    .orElse(0));
             widths.add(wide);
             left -= wide;
         }
         double first = Math.max(LEAST_FIRST, left);
         double high = LINE + 6;
-        for (T row : view.getItems()) {
+        for (int k = 0; k < view.getItems().size() && high < TALLEST; k++) {
+            T row = view.getItems().get(k);
             Text text = new Text(columns.get(0).words().apply(row));
             text.setStyle("-fx-font-size: 14px");
             text.setWrappingWidth(first - PADDING);

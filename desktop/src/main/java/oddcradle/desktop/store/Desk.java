@@ -47,6 +47,7 @@ import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
+import oddcradle.desktop.task.LiveShaking;
 import oddcradle.desktop.task.LongWork;
 import oddcradle.desktop.task.Previews;
 import oddcradle.desktop.task.Workers;
@@ -74,6 +75,8 @@ public final class Desk {
     private final ObjectProperty<Optional<Picking>> picking = new SimpleObjectProperty<>(Optional.empty());
 
     private final Previews previews = new Previews(Workers.inOrder("previews"), Workers.ui());
+
+    private final LiveShaking shaking = new LiveShaking(Workers.inOrder("shaking"), Workers.ui());
 
     private final LongWork work = new LongWork(Workers.inOrder("long work"), Workers.ui());
 
@@ -157,6 +160,11 @@ public final class Desk {
     /** What an edit would do, shown without being done. */
     public Previews previews() {
         return previews;
+    }
+
+    /** Every order at every speed, of the machine that was asked for last. */
+    public LiveShaking shaking() {
+        return shaking;
     }
 
     public LiveExamination live() {

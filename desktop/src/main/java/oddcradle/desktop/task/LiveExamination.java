@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
@@ -18,7 +17,6 @@ import oddcradle.core.placement.Scans;
 import oddcradle.core.report.Cure;
 import oddcradle.core.search.MountAccess;
 import oddcradle.core.search.SeatLimits;
-import oddcradle.core.search.ShakeMaps;
 
 /**
  * Keeps the examination true to the job while it is edited. Runs on the background executor; the newest job wins, those
@@ -51,9 +49,9 @@ public final class LiveExamination {
         }
     }
 
-    /** What takes longer than a hand would wait: how far the seat can go, the tools that reach its bolts, every order at every speed. */
-    public record Aside(List<SeatLimits.Limit> limits, List<MountAccess.Bolt> bolts, Optional<ShakeMaps.Maps> shaking) {
-        public static final Aside NONE = new Aside(List.of(), List.of(), Optional.empty());
+    /** What takes longer than a hand would wait: how far the seat can go, and the tools that reach its bolts. */
+    public record Aside(List<SeatLimits.Limit> limits, List<MountAccess.Bolt> bolts) {
+        public static final Aside NONE = new Aside(List.of(), List.of());
 
         public Aside {
             limits = List.copyOf(limits);
@@ -141,7 +139,7 @@ public final class LiveExamination {
         if (wanted.get() != asked) {
             return;
         }
-        Aside seen = new Aside(SeatLimits.of(result), MountAccess.of(result), ShakeMaps.of(result));
+        Aside seen = new Aside(SeatLimits.of(result), MountAccess.of(result));
         ui.execute(() -> {
             if (examination.get() == result) {
                 aside.set(seen);

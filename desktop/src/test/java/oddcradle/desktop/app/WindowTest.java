@@ -25,6 +25,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.mounting.MountElement;
+import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.desktop.stand.Stand;
@@ -175,7 +176,7 @@ class WindowTest extends WindowDriver {
 
     /** Velocity of the driver, m/s, read off the map behind the sheet. */
     private double feltAtCruise() {
-        OrderMap map = desk.live().asideProperty().get().shaking().orElseThrow().full();
+        OrderMap map = ShakeMaps.of(desk.examination()).orElseThrow().full();
         return map.together(
                 map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0),
                 map.nearest(desk.session().job().donor().engine().cruiseSpeed()));

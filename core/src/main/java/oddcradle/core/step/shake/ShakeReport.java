@@ -36,8 +36,10 @@ import oddcradle.core.vibration.StaticSag;
 public final class ShakeReport {
     public static final double MOST_AT_IDLE = 1;
     public static final double MOST_AT_CRUISE = 0.15;
-    private static final double MOST_SHEAR_STRAIN = 0.30;
-    private static final double MOST_COMPRESSIVE_STRAIN = 0.15;
+    /** Of rubber at rest, for a long life; common practice. */
+    public static final double MOST_SHEAR_STRAIN = 0.30;
+
+    public static final double MOST_COMPRESSIVE_STRAIN = 0.15;
     private static final Source MODES = Source.fromMemory("Harris' Shock and Vibration Handbook, ch. 3");
     private static final String[] MOTIONS = {"fore-aft", "sideways", "vertical", "roll", "pitch", "yaw"};
 

@@ -11,6 +11,7 @@ import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.search.MountRanking;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.WorkBar;
 import oddcradle.desktop.store.Desk;
@@ -25,6 +26,7 @@ final class ChooseSheet extends VBox {
     private Optional<MountRanking.Result> result = Optional.empty();
     private Optional<MountRanking.Choice> picked = Optional.empty();
     private Job resultFor;
+    private UnitStyle toldIn;
 
     ChooseSheet(Desk desk) {
         super(6);
@@ -117,6 +119,7 @@ final class ChooseSheet extends VBox {
     }
 
     private void tell() {
+        toldIn = desk.units();
         named.getChildren().clear();
         picked = Optional.empty();
         take.setDisable(true);
@@ -173,11 +176,14 @@ final class ChooseSheet extends VBox {
 
     /** What was found belongs to the engine and frame it was found for; another isolator leaves it as it is. */
     void refresh() {
-        if (resultFor != null && !sameBut(desk.session().job(), resultFor)) {
+        boolean stale = resultFor != null && !sameBut(desk.session().job(), resultFor);
+        if (stale) {
             result = Optional.empty();
             resultFor = null;
         }
-        tell();
+        if (stale || desk.units() != toldIn) {
+            tell();
+        }
     }
 
     private static boolean sameBut(Job now, Job before) {

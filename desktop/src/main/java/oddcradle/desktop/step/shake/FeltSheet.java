@@ -1,16 +1,21 @@
 package oddcradle.desktop.step.shake;
 
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import oddcradle.core.examine.Examination;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.desktop.slate.WhyLink;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.LiveShaking;
 
 /** The three answers that matter, and the speeds that are passed through and not stayed at. */
 final class FeltSheet extends VBox {
+    private static final double FAINT = 0.5;
+
     private final Desk desk;
 
     FeltSheet(Desk desk) {
@@ -19,27 +24,28 @@ final class FeltSheet extends VBox {
     }
 
     void refresh() {
-        getChildren().clear();
-        desk.live()
-                .asideProperty()
-                .get()
-                .shaking()
-                .ifPresentOrElse(
-                        this::show,
-                        () -> getChildren()
-                                .add(
-                                        wrapped(
-                                                desk.session()
-                                                                .job()
-                                                                .cradle()
-                                                                .isolators()
-                                                                .isEmpty()
-                                                        ? "No lug is mounted yet: see Cradle, Mounts."
-                                                        : "Being worked out; a frame that stands only with the engine in it has no answer here.")));
+        Examination now = desk.examination();
+        desk.shaking().ask(now);
+        Optional<LiveShaking.Shaken> known =
+                desk.shaking().shownProperty().get().filter(shaken -> shaken.of() == now);
+        // What this sheet has shown stays, faint, while the machine after an edit is worked out; it is of this job.
+        setOpacity(known.isPresent() || getChildren().isEmpty() ? 1 : FAINT);
+        if (known.isPresent() || getChildren().isEmpty()) {
+            getChildren().clear();
+            known.flatMap(LiveShaking.Shaken::maps)
+                    .ifPresentOrElse(
+                            maps -> show(now, maps),
+                            () -> getChildren()
+                                    .add(
+                                            wrapped(
+                                                    known.isEmpty()
+                                                            ? "Being worked out …"
+                                                            : "Nothing shakes here yet: mount the engine on a frame that stands without it (Cradle, Mounts).")));
+        }
     }
 
-    private void show(ShakeMaps.Maps maps) {
-        for (ShakeAnswers.Answer answer : ShakeAnswers.of(desk.examination(), maps)) {
+    private void show(Examination now, ShakeMaps.Maps maps) {
+        for (ShakeAnswers.Answer answer : ShakeAnswers.of(now, maps)) {
             Label question = new Label(answer.question());
             question.getStyleClass().add("section-title");
             Label number = new Label(answer.number().map(desk.units()::show).orElse("–"));
@@ -52,7 +58,7 @@ final class FeltSheet extends VBox {
         Label title = new Label("Pass through, do not stay at");
         title.getStyleClass().add("section-title");
         getChildren().add(title);
-        var peaks = ShakeAnswers.peaks(desk.examination(), maps.full());
+        var peaks = ShakeAnswers.peaks(now, maps.full());
         for (ShakeAnswers.Peak peak : peaks) {
             getChildren().add(wrapped(ShakeAnswers.words(maps.full(), peak).in(desk.units())));
         }

@@ -156,6 +156,11 @@ final class OrderMapView extends PlotPane {
     }
 
     @Override
+    protected boolean showsSomething() {
+        return map != null;
+    }
+
+    @Override
     protected HandTable table() {
         List<String> headings = new ArrayList<>(List.of("crank speed [rpm]"));
         String unit = quantity(1).kind().siUnit();

@@ -2,10 +2,13 @@ package oddcradle.desktop.step.shake;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import oddcradle.core.examine.Examination;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
@@ -18,6 +21,7 @@ import oddcradle.desktop.chart.Curve;
 import oddcradle.desktop.chart.Diagram;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.LiveShaking;
 
 /** Every order at every speed at one place: as a map, and all together as a curve. */
 final class OrderSheet extends VBox {
@@ -46,13 +50,18 @@ final class OrderSheet extends VBox {
     }
 
     void refresh() {
-        var maps = desk.live().asideProperty().get().shaking();
-        none.setText(maps.isPresent() ? "" : "Nothing is worked out yet.");
-        none.setVisible(maps.isEmpty());
-        none.setManaged(maps.isEmpty());
-        map.setVisible(maps.isPresent());
-        chart.setVisible(maps.isPresent());
-        maps.map(ShakeMaps.Maps::full).ifPresent(this::show);
+        Examination now = desk.examination();
+        desk.shaking().ask(now);
+        Optional<LiveShaking.Shaken> known =
+                desk.shaking().shownProperty().get().filter(shaken -> shaken.of() == now);
+        Optional<OrderMap> orders = known.flatMap(LiveShaking.Shaken::maps).map(ShakeMaps.Maps::full);
+        none.setText(known.isEmpty() ? "Being worked out …" : "Nothing shakes here yet (Cradle, Mounts).");
+        for (Node part : List.of(place, map, chart)) {
+            part.setVisible(orders.isPresent());
+        }
+        none.setVisible(orders.isEmpty());
+        none.setManaged(orders.isEmpty());
+        orders.ifPresent(this::show);
     }
 
     private void show(OrderMap orders) {

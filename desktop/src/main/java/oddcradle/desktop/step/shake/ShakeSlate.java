@@ -35,6 +35,10 @@ public final class ShakeSlate extends StepSlate {
         });
         add(leaves);
         onRefresh(leaves::refresh);
-        desk.live().asideProperty().addListener(change -> leaves.refresh());
+        desk.shaking().shownProperty().addListener(change -> {
+            if (leaves.getScene() != null) {
+                leaves.refresh();
+            }
+        });
     }
 }

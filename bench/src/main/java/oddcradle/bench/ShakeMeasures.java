@@ -26,7 +26,7 @@ final class ShakeMeasures {
         ShakeMaps.Setting setting = ShakeMaps.setting(
                         Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job()))
                 .orElseThrow();
-        ShakenFrame frame = ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.watches())
+        ShakenFrame frame = ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
                 .orElseThrow();
         double limit = 1.3 * setting.donor().get(0).cruiseSpeed();
         List<Double> speeds = IntStream.range(0, SPEEDS)

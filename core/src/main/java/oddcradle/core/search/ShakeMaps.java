@@ -48,12 +48,14 @@ public final class ShakeMaps {
      *
      * @param frame without the donor
      * @param mountNodes of the frame, in the order of the mounts
+     * @param feet of rubber that the machine stands on
      * @param body of the donor, host axes
      * @param donor every engine of the donor, the first first
      */
     public record Setting(
             FrameInput frame,
             List<String> mountNodes,
+            List<ShakenFrame.Foot> feet,
             List<Mount> mounts,
             MassProperties body,
             Engines engines,
@@ -64,7 +66,7 @@ public final class ShakeMaps {
     public static Optional<Maps> of(Examination examination) {
         Engine first = examination.job().donor().engine();
         return setting(examination).flatMap(setting -> ShakenFrame.of(
-                        setting.frame(), setting.mountNodes(), setting.watches())
+                        setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
                 .map(frame -> new Maps(
                         frame.map(
                                 setting.mounts(),
@@ -105,11 +107,28 @@ public final class ShakeMaps {
         return Optional.of(new Setting(
                 frame,
                 whole.mounts().stream().map(ElasticMount::frameNode).toList(),
+                feet(examination, frame),
                 shaking.mounts(),
                 body,
                 examination.engines(),
                 engines,
                 watches(examination, frame)));
+    }
+
+    private static List<ShakenFrame.Foot> feet(Examination examination, FrameInput frame) {
+        List<ShakenFrame.Foot> feet = new ArrayList<>();
+        for (FrameSupport support : frame.supports()) {
+            examination.job().host().supports().stream()
+                    .filter(each -> each.node().equals(support.node()))
+                    .flatMap(each -> each.foot().stream())
+                    .findFirst()
+                    .ifPresent(foot -> feet.add(new ShakenFrame.Foot(
+                            support.node(),
+                            examination.seating().node(support.node()),
+                            support.springs(),
+                            foot.loss())));
+        }
+        return feet;
     }
 
     /** Without the donor; on feet that are as stiff as rubber is while it shakes. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
@@ -30,11 +31,21 @@ public final class ShakenFrame {
     private static final int BODY = 6;
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.Z);
 
+    /**
+     * A foot of rubber, whose springs are in the frame.
+     *
+     * @param springs as stiff as they are while they shake, N/m
+     * @param loss structural loss factor of its rubber, a ratio
+     */
+    public record Foot(String node, Vec3 at, Vec3 springs, double loss) {}
+
     private final FrameReceptance receptance;
     private final List<Vec3> nodes;
+    private final List<Foot> feet;
     private final List<ShakeWatch> watches;
 
-    private ShakenFrame(FrameReceptance receptance, List<Vec3> nodes, List<ShakeWatch> watches) {
+    private ShakenFrame(FrameReceptance receptance, List<Vec3> nodes, List<Foot> feet, List<ShakeWatch> watches) {
+        this.feet = List.copyOf(feet);
         this.receptance = receptance;
         this.nodes = nodes;
         this.watches = List.copyOf(watches);
@@ -43,9 +54,11 @@ public final class ShakenFrame {
     /**
      * @param frame with the masses that its nodes carry and supports as stiff as they are while they shake, without the donor
      * @param mountNodes nodes that carry the mounts, in their order, at least one
+     * @param feet whose rubber loses more, or less, than the frame does
      * @return empty where the frame alone can move without strain
      */
-    public static Optional<ShakenFrame> of(FrameInput frame, List<String> mountNodes, List<ShakeWatch> watches) {
+    public static Optional<ShakenFrame> of(
+            FrameInput frame, List<String> mountNodes, List<Foot> feet, List<ShakeWatch> watches) {
         List<FrameFlexibility.Probe> probes = new ArrayList<>();
         List<Vec3> places = new ArrayList<>();
         for (String node : mountNodes) {
@@ -62,13 +75,16 @@ public final class ShakenFrame {
                 probes.add(new FrameFlexibility.Probe(node, out, AXES.get((k + 2) % AXES.size())));
             }
         }
+        for (Foot foot : feet) {
+            AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(foot.node(), foot.at(), axis)));
+        }
         for (ShakeWatch watch : watches) {
             if (watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY) {
                 AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(watch.id(), watch.at(), axis)));
             }
         }
         return FrameReceptance.of(frame, LOSS, PIECES, probes)
-                .map(receptance -> new ShakenFrame(receptance, places, watches));
+                .map(receptance -> new ShakenFrame(receptance, places, feet, watches));
     }
 
     /**
@@ -81,8 +97,16 @@ public final class ShakenFrame {
         return new Shaken(mounts, body).map(excitation);
     }
 
-    /** One direction in which a mount is stiff. */
-    private record Pull(int mount, Vec3 direction, double[] onBody, double stiffness, double loss) {}
+    /**
+     * One direction in which something pulls at the frame.
+     *
+     * @param mount index of it; none for a foot
+     * @param probes what it stretches by as a sum of the probes of the frame
+     * @param onBody what it stretches by as the donor moves
+     * @param giveRe real part of what it gives for a force of 1, m/N
+     * @param giveIm imaginary part
+     */
+    private record Pull(OptionalInt mount, double[] probes, double[] onBody, double giveRe, double giveIm) {}
 
     /** Engine, mounts and frame together. */
     private final class Shaken {
@@ -96,6 +120,9 @@ public final class ShakenFrame {
             this.body = body;
             for (int k = 0; k < mounts.size(); k++) {
                 addPulls(k, mounts.get(k));
+            }
+            for (int k = 0; k < feet.size(); k++) {
+                addLoss(k, feet.get(k));
             }
             this.atPulls = receptance.combined(weights());
         }
@@ -111,41 +138,67 @@ public final class ShakenFrame {
                 if (stiffness.get(axis) > 0) {
                     Vec3 d = directions.get(axis);
                     Vec3 turn = mount.position().cross(d);
+                    double square = stiffness.get(axis) * (1 + mount.loss() * mount.loss());
                     pulls.add(new Pull(
-                            at,
-                            d,
+                            OptionalInt.of(at),
+                            onNode(at, mount, d),
                             new double[] {d.x(), d.y(), d.z(), turn.x(), turn.y(), turn.z()},
-                            stiffness.get(axis),
-                            mount.loss()));
+                            1 / square,
+                            -mount.loss() / square));
                 }
             }
         }
 
-        /** Every pull, then every watched direction, as a sum of the probes of the frame. */
-        private double[][] weights() {
-            int watched = 3
+        /** The springs of a foot lose in the frame what the frame loses; what they lose beside is a pull of its own without stiffness. */
+        private void addLoss(int at, Foot foot) {
+            double[] springs = {
+                foot.springs().x(), foot.springs().y(), foot.springs().z()
+            };
+            for (int axis = 0; axis < 3; axis++) {
+                double lost = springs[axis] * (foot.loss() - LOSS);
+                if (lost != 0) {
+                    double[] probes = new double[probes()];
+                    probes[2 * AXES.size() * nodes.size() + AXES.size() * at + axis] = 1;
+                    pulls.add(new Pull(OptionalInt.empty(), probes, new double[BODY], 0, -1 / lost));
+                }
+            }
+        }
+
+        private int watched() {
+            return AXES.size()
                     * (int) watches.stream()
                             .filter(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY)
                             .count();
-            int probes = 2 * AXES.size() * nodes.size() + watched;
-            double[][] weights = new double[pulls.size() + watched][probes];
-            for (int p = 0; p < pulls.size(); p++) {
-                Pull pull = pulls.get(p);
-                int first = 2 * AXES.size() * pull.mount();
-                Vec3 arm = body.cg().plus(mounts.get(pull.mount()).position()).minus(nodes.get(pull.mount()));
-                Vec3 turn = arm.cross(pull.direction());
-                double[] shifts = {
-                    pull.direction().x(), pull.direction().y(), pull.direction().z()
-                };
-                double[] turns = {turn.x(), turn.y(), turn.z()};
-                for (int k = 0; k < 3; k++) {
-                    weights[p][first + k] += shifts[k];
-                    weights[p][first + 3 + k] += turns[k];
-                    weights[p][first + (k + 2) % 3] -= turns[k];
-                }
+        }
+
+        private int probes() {
+            return AXES.size() * (2 * nodes.size() + feet.size()) + watched();
+        }
+
+        /** How the end of the arm from a mount's node moves along a direction. */
+        private double[] onNode(int at, Mount mount, Vec3 direction) {
+            double[] probes = new double[probes()];
+            int first = 2 * AXES.size() * at;
+            Vec3 arm = body.cg().plus(mount.position()).minus(nodes.get(at));
+            Vec3 turn = arm.cross(direction);
+            double[] shifts = {direction.x(), direction.y(), direction.z()};
+            double[] turns = {turn.x(), turn.y(), turn.z()};
+            for (int k = 0; k < 3; k++) {
+                probes[first + k] += shifts[k];
+                probes[first + 3 + k] += turns[k];
+                probes[first + (k + 2) % 3] -= turns[k];
             }
-            for (int k = 0; k < watched; k++) {
-                weights[pulls.size() + k][2 * AXES.size() * nodes.size() + k] = 1;
+            return probes;
+        }
+
+        /** Every pull, then every watched direction, as a sum of the probes of the frame. */
+        private double[][] weights() {
+            double[][] weights = new double[pulls.size() + watched()][probes()];
+            for (int p = 0; p < pulls.size(); p++) {
+                weights[p] = pulls.get(p).probes();
+            }
+            for (int k = 0; k < watched(); k++) {
+                weights[pulls.size() + k][probes() - watched() + k] = 1;
             }
             return weights;
         }
@@ -196,7 +249,6 @@ public final class ShakenFrame {
                         amplitudes[k] = omega * onFrame(watched, x, h) / Math.sqrt(2);
                         watched += 3;
                     }
-                    default -> throw new IllegalStateException("a watch of no kind");
                 }
             }
             return amplitudes;
@@ -216,8 +268,7 @@ public final class ShakenFrame {
                 for (int k = 0; k < BODY; k++) {
                     z.add(BODY + p, k, pull.onBody()[k], 0);
                 }
-                double square = pull.stiffness() * (1 + pull.loss() * pull.loss());
-                z.add(BODY + p, BODY + p, -1 / square, pull.loss() / square);
+                z.add(BODY + p, BODY + p, -pull.giveRe(), -pull.giveIm());
                 for (int q = 0; q <= p; q++) {
                     z.add(BODY + p, BODY + q, -h[0][p][q], -h[1][p][q]);
                 }
@@ -228,7 +279,8 @@ public final class ShakenFrame {
         private double force(ShakeWatch watch, double[][] x) {
             double sum = 0;
             for (int p = 0; p < pulls.size(); p++) {
-                if (mounts.get(pulls.get(p).mount()).name().equals(watch.id())) {
+                OptionalInt mount = pulls.get(p).mount();
+                if (mount.isPresent() && mounts.get(mount.getAsInt()).name().equals(watch.id())) {
                     sum += square(x[0][BODY + p]) + square(x[1][BODY + p]);
                 }
             }

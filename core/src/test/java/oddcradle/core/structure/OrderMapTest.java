@@ -90,7 +90,7 @@ class OrderMapTest {
     }
 
     private static OrderMap map(ShakeMaps.Setting setting, List<Double> speeds, Throttle throttle) {
-        return ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.watches())
+        return ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
                 .orElseThrow()
                 .map(
                         setting.mounts(),

@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.CoupledResponse;
 import oddcradle.core.frame.DampedMount;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.ResponseInput;
 import oddcradle.core.frame.ResponseResult;
 import oddcradle.core.job.Job;
@@ -148,5 +151,43 @@ class OrderMapTest {
         // Inertia goes with the square of the speed and so does what it takes to move a mass: the motion stays.
         assertThat(map.amplitude(engine, first, 1) / map.amplitude(engine, first, 0))
                 .isBetween(0.7, 1.4);
+    }
+
+    /** On soft feet the whole machine bounces; at that speed it answers as much less as its rubber loses more. */
+    @Test
+    void feetOfMoreLoss_holdTheBounce() {
+        assertThat(bounce(0.4) / bounce(0.04)).isBetween(0.08, 0.25);
+    }
+
+    private static double bounce(double loss) {
+        ShakeMaps.Setting setting = ShakeMaps.setting(Examination.of(job())).orElseThrow();
+        Vec3 springs = new Vec3(4e4, 4e4, 4e4);
+        List<ShakenFrame.Foot> feet = new ArrayList<>();
+        List<FrameSupport> supports = new ArrayList<>();
+        for (FrameSupport support : setting.frame().supports()) {
+            Vec3 at = setting.frame().nodes().stream()
+                    .filter(node -> node.id().equals(support.node()))
+                    .findFirst()
+                    .orElseThrow()
+                    .position();
+            feet.add(new ShakenFrame.Foot(support.node(), at, springs, loss));
+            supports.add(FrameSupport.on(support.node(), springs));
+        }
+        FrameInput frame = setting.frame();
+        FrameInput soft = new FrameInput(
+                frame.theory(), frame.nodes(), frame.members(), supports, List.of(), frame.masses(), List.of());
+        List<Double> speeds = IntStream.range(0, 600).mapToObj(k -> 8 + 0.2 * k).toList();
+        OrderMap map = ShakenFrame.of(soft, setting.mountNodes(), feet, setting.watches())
+                .orElseThrow()
+                .map(
+                        setting.mounts(),
+                        setting.body(),
+                        Excitation.of(setting.engines(), setting.donor(), speeds, Throttle.MOTORED));
+        int driver = map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0);
+        int first = map.orders().indexOf(1.0);
+        return IntStream.range(0, speeds.size())
+                .mapToDouble(s -> map.amplitude(driver, first, s))
+                .max()
+                .orElseThrow();
     }
 }

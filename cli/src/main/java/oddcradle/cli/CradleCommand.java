@@ -1,8 +1,6 @@
 package oddcradle.cli;
 
 import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -11,15 +9,12 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.TakeCradle;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.mounting.Elastomer;
 import oddcradle.core.propose.CradleKind;
 import oddcradle.core.propose.Proposals;
 import oddcradle.core.units.UnitStyle;
-import oddcradle.files.job.JobDocument;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.report.CradleJson;
 import oddcradle.files.report.CradleText;
 import picocli.CommandLine.Command;
@@ -50,17 +45,12 @@ final class CradleCommand implements Callable<Integer> {
     @Option(names = "--mount", paramLabel = "WHAT", description = "only hard, or only on rubber, urethane or silicone")
     private String mount;
 
-    @Option(names = "--take", paramLabel = "N", description = "take the Nth proposal; needs --out")
-    private int take;
-
-    @Option(names = "--out", paramLabel = "FILE", description = "job file to write with the proposal taken")
-    private Path out;
+    @Mixin
+    private Taken taken;
 
     @Override
     public Integer call() throws IOException {
-        if ((take != 0) != (out != null)) {
-            throw new InvalidValue("--take", "and --out go together: which proposal, and where the job is written");
-        }
+        taken.requireBoth();
         Proposals.Wishes wishes = wishes();
         Examination examination =
                 OpenedJob.examine(file.path(), spec.commandLine().getErr());
@@ -72,9 +62,8 @@ final class CradleCommand implements Callable<Integer> {
                         printed.json()
                                 ? CradleJson.proposals(examination, result)
                                 : CradleText.of(examination, result, style));
-        if (out != null) {
-            write(result);
-        }
+        taken.write(file.path(), result.proposals(), (job, proposal) -> new TakeCradle(proposal.cradle(), "proposed")
+                .applyTo(job));
         return result.proposals().isEmpty() ? NONE : 0;
     }
 
@@ -100,16 +89,5 @@ final class CradleCommand implements Callable<Integer> {
                 .findFirst()
                 .orElseThrow(
                         () -> new InvalidValue("--kind", "is \"" + word + "\", must be one of " + CradleText.kinds()));
-    }
-
-    private void write(Proposals.Result result) throws IOException {
-        if (take < 1 || take > result.proposals().size()) {
-            throw new InvalidValue(
-                    "--take", "is " + take + ", there are " + result.proposals().size() + " proposals");
-        }
-        JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file.path());
-        Job cradled = new TakeCradle(result.proposals().get(take - 1).cradle(), "proposed").applyTo(document.job());
-        store.save(out, document.withJob(cradled));
     }
 }

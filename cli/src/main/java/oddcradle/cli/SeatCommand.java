@@ -1,21 +1,15 @@
 package oddcradle.cli;
 
 import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.SeatEdit;
-import oddcradle.core.math.InvalidValue;
 import oddcradle.core.search.SeatSearch;
 import oddcradle.core.search.SharedSeat;
 import oddcradle.core.search.WaysOut;
 import oddcradle.core.units.UnitStyle;
-import oddcradle.files.job.JobDocument;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.report.SeatJson;
 import oddcradle.files.report.SeatText;
 import picocli.CommandLine.Command;
@@ -43,17 +37,12 @@ final class SeatCommand implements Callable<Integer> {
     @Option(names = "--with", paramLabel = "NAME", description = "one seat for this candidate too")
     private String with;
 
-    @Option(names = "--take", paramLabel = "N", description = "take the Nth answer; needs --out")
-    private int take;
-
-    @Option(names = "--out", paramLabel = "FILE", description = "job file to write with the answer taken")
-    private Path out;
+    @Mixin
+    private Taken taken;
 
     @Override
     public Integer call() throws IOException {
-        if ((take != 0) != (out != null)) {
-            throw new InvalidValue("--take", "and --out go together: which answer, and where the job is written");
-        }
+        taken.requireBoth();
         Examination examination =
                 OpenedJob.examine(file.path(), spec.commandLine().getErr());
         SeatSearch.Result search = SeatSearch.run(examination, Progress.UNWATCHED);
@@ -68,20 +57,8 @@ final class SeatCommand implements Callable<Integer> {
                         printed.json()
                                 ? SeatJson.answers(examination, search, ways, shared)
                                 : SeatText.of(examination, search, ways, shared, style));
-        if (out != null) {
-            write(search);
-        }
+        taken.write(file.path(), search.answers(), (job, answer) -> new SeatEdit.TakeSeat(answer.seat(), "found")
+                .applyTo(job));
         return search.answers().isEmpty() ? NO_SEAT : 0;
-    }
-
-    private void write(SeatSearch.Result search) throws IOException {
-        if (take < 1 || take > search.answers().size()) {
-            throw new InvalidValue(
-                    "--take", "is " + take + ", there are " + search.answers().size() + " answers");
-        }
-        JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file.path());
-        Job seated = new SeatEdit.TakeSeat(search.answers().get(take - 1).seat(), "found").applyTo(document.job());
-        store.save(out, document.withJob(seated));
     }
 }

@@ -1,21 +1,15 @@
 package oddcradle.cli;
 
 import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import oddcradle.core.catalog.Shelves;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
-import oddcradle.core.math.InvalidValue;
 import oddcradle.core.search.MountRanking;
 import oddcradle.core.search.ShakeMaps;
-import oddcradle.files.job.JobDocument;
-import oddcradle.files.job.JobStore;
 import oddcradle.files.report.ShakeJson;
 import oddcradle.files.report.ShakeText;
 import picocli.CommandLine.Command;
@@ -42,17 +36,12 @@ final class ShakeCommand implements Callable<Integer> {
     @Option(names = "--choose", description = "try every isolator of the shelf and name the best")
     private boolean choose;
 
-    @Option(names = "--take", paramLabel = "N", description = "take the Nth isolator named by --choose; needs --out")
-    private int take;
-
-    @Option(names = "--out", paramLabel = "FILE", description = "job file to write with the isolator taken")
-    private Path out;
+    @Mixin
+    private Taken taken;
 
     @Override
     public Integer call() throws IOException {
-        if ((take != 0) != (out != null)) {
-            throw new InvalidValue("--take", "and --out go together: which isolator, and where the job is written");
-        }
+        taken.requireBoth();
         Examination examination =
                 OpenedJob.examine(file.path(), spec.commandLine().getErr());
         Optional<ShakeMaps.Maps> maps = ShakeMaps.of(examination);
@@ -63,7 +52,7 @@ final class ShakeCommand implements Callable<Integer> {
                             "Nothing shakes here yet: mount the engine on a frame that stands without it (Cradle, Mounts).");
             return NOTHING;
         }
-        Optional<MountRanking.Result> ranked = choose || out != null
+        Optional<MountRanking.Result> ranked = choose || taken.isAsked()
                 ? MountRanking.of(examination, Shelves.SHIPPED, Progress.UNWATCHED)
                 : Optional.empty();
         List<MountRanking.Named> named = ranked.map(MountRanking.Result::named).orElse(List.of());
@@ -75,21 +64,9 @@ final class ShakeCommand implements Callable<Integer> {
                     .getOut()
                     .println(ShakeText.of(result.named(), result.person(), printed.style())));
         }
-        if (out != null) {
-            write(named);
-        }
+        taken.write(file.path(), named, (job, isolator) -> isolator.choice()
+                .taking(job.cradle().isolators().stream().map(Isolator::id).toList())
+                .applyTo(job));
         return 0;
-    }
-
-    private void write(List<MountRanking.Named> named) throws IOException {
-        if (take < 1 || take > named.size()) {
-            throw new InvalidValue("--take", "is " + take + ", there are " + named.size() + " isolators named");
-        }
-        JobStore store = new JobStore(Clock.systemUTC());
-        JobDocument document = store.open(file.path());
-        List<String> mounts =
-                document.job().cradle().isolators().stream().map(Isolator::id).toList();
-        Job taken = named.get(take - 1).choice().taking(mounts).applyTo(document.job());
-        store.save(out, document.withJob(taken));
     }
 }

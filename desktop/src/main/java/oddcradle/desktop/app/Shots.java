@@ -138,7 +138,9 @@ final class Shots {
                             .examination()
                             .job()
                             .equals(window.desk().session().job());
-            if (!examined || !window.desk().work().whatProperty().get().isEmpty()) {
+            if (!examined
+                    || window.desk().shaking().isWorking()
+                    || !window.desk().work().whatProperty().get().isEmpty()) {
                 next();
                 return;
             }

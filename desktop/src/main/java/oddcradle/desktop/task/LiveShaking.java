@@ -56,6 +56,11 @@ public final class LiveShaking {
         });
     }
 
+    /** Whether something is still to come. */
+    public boolean isWorking() {
+        return working;
+    }
+
     /** What was worked out last; of an earlier machine while the newest one is still being worked out. */
     public ReadOnlyObjectProperty<Optional<Shaken>> shownProperty() {
         return shown.getReadOnlyProperty();

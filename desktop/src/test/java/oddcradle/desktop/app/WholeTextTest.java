@@ -43,7 +43,7 @@ class WholeTextTest extends WindowDriver {
             List<String> names = new ArrayList<>(window.slates().of(step).sheets());
             for (String name : names.isEmpty() ? List.of("") : names) {
                 robot.interact(() -> window.slates().of(step).turnTo(name));
-                WaitForAsyncUtils.waitForFxEvents();
+                until(() -> !desk.shaking().isWorking());
                 robot.interact(() -> {
                     window.scene().getRoot().applyCss();
                     window.scene().getRoot().layout();

@@ -68,6 +68,7 @@ public final class Bench {
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());
         print("twenty proposals / 400 frame solutions", "ms", 1, CradleMeasures.proposals());
         print("distance of two 200,000-triangle meshes / FCL", "µs", 1, MeshAgainstFcl.measure());
+        print("20 s of run-up with snubbers / real time", "s", 1.0 / 20, ShakeMeasures.runUp());
         print("100 isolators ranked / one full map", "s", 1, ShakeMeasures.ranking());
         DeskMeasures.print();
         print("window usable / empty window of the same theme", "s", 1.5, StartUp.measure());

@@ -2,22 +2,29 @@ package oddcradle.bench;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import oddcradle.core.catalog.Shelves;
 import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.math.ComplexEnvelope;
+import oddcradle.core.math.Mat3;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.search.MountRanking;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.vibration.LinkedBodies;
+import oddcradle.core.vibration.LinkedBodiesInTime;
 import oddcradle.files.job.DemoJobs;
 
 /** The map of orders and the ranking of isolators on the largest demo; medians. */
 final class ShakeMeasures {
     private static final int RUNS = 9;
     private static final int SPEEDS = 400;
+    private static final double REAL = 20;
 
     private ShakeMeasures() {}
 
@@ -68,6 +75,42 @@ final class ShakeMeasures {
             sum += z.factor().solve(right, right)[0][0];
         }
         return sum;
+    }
+
+    /** Twenty seconds of one body on four mounts with snubbers, shaken by an order that rises to 40 Hz, beside the twenty seconds, s. */
+    static Bench.Pair runUp() {
+        List<LinkedBodies.Link> mounts = IntStream.range(0, 4)
+                .mapToObj(k -> new LinkedBodies.Link(
+                        "m" + k,
+                        0,
+                        LinkedBodies.GROUND,
+                        new Vec3(k < 2 ? 0.2 : -0.2, k % 2 == 0 ? 0.15 : -0.15, -0.1),
+                        Mat3.IDENTITY,
+                        new Vec3(6e4, 3e4, 3e4),
+                        0.1,
+                        OptionalDouble.of(0.004)))
+                .toList();
+        MassProperties body = new MassProperties(40, Vec3.ZERO, Mat3.diagonal(1.2, 1.6, 2));
+        LinkedBodiesInTime system =
+                LinkedBodiesInTime.of(new LinkedBodies(List.of(body), mounts)).orElseThrow();
+        double[] times = new double[RUNS];
+        for (int run = 0; run < RUNS; run++) {
+            double[] most = {0};
+            long start = System.nanoTime();
+            system.follow(
+                    (t, loads) -> {
+                        double speed = 4 * Math.PI * t;
+                        loads[2] = 0.05 * speed * speed * Math.sin(2 * Math.PI * t * t);
+                    },
+                    REAL,
+                    2 * Math.PI * 40,
+                    (t, state) -> most[0] = Math.max(most[0], state.stretch(0).z()));
+            times[run] = (System.nanoTime() - start) / 1e9;
+            if (most[0] <= 0) {
+                throw new IllegalStateException("a run-up of nothing");
+            }
+        }
+        return new Bench.Pair(median(times), REAL);
     }
 
     /** A hundred isolators of the shelf beside one full map: 5,000 are promised below the time of fifty, s. */

@@ -2,8 +2,8 @@ package oddcradle.cli;
 
 import java.io.IOException;
 import java.util.concurrent.Callable;
-import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Severity;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.report.ResultsJson;
 import oddcradle.files.report.ResultsText;
@@ -31,13 +31,13 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Examination examination =
-                OpenedJob.examine(file.path(), spec.commandLine().getErr());
+        Proven proven =
+                Proven.of(OpenedJob.examine(file.path(), spec.commandLine().getErr()));
         UnitStyle style = printed.style();
         spec.commandLine()
                 .getOut()
-                .println(printed.json() ? ResultsJson.of(examination) : ResultsText.of(examination, style, good));
-        boolean stopped = examination.findings().get(0).severity() == Severity.STOP;
+                .println(printed.json() ? ResultsJson.of(proven) : ResultsText.of(proven, style, good));
+        boolean stopped = proven.findings().get(0).severity() == Severity.STOP;
         return stopped && !printed.json() ? HAS_STOPS : 0;
     }
 }

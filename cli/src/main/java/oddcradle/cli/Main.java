@@ -12,7 +12,9 @@ import picocli.CommandLine.Command;
         subcommands = {
             CheckCommand.class,
             SeatCommand.class,
+            LoadCommand.class,
             ShakeCommand.class,
+            RecordCommand.class,
             CradleCommand.class,
             PacketCommand.class,
             HandOutCommand.class,

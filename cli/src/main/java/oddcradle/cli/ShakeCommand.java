@@ -9,6 +9,7 @@ import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.search.MountRanking;
+import oddcradle.core.search.ShakeInTime;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.files.report.ShakeJson;
 import oddcradle.files.report.ShakeText;
@@ -44,25 +45,28 @@ final class ShakeCommand implements Callable<Integer> {
         taken.requireBoth();
         Examination examination =
                 OpenedJob.examine(file.path(), spec.commandLine().getErr());
-        Optional<ShakeMaps.Maps> maps = ShakeMaps.of(examination);
+        Optional<ShakeMaps.Maps> maps =
+                OpenedJob.shaking(examination, spec.commandLine().getErr());
         if (maps.isEmpty()) {
-            spec.commandLine()
-                    .getErr()
-                    .println(
-                            "Nothing shakes here yet: mount the engine on a frame that stands without it (Cradle, Mounts).");
             return NOTHING;
         }
         Optional<MountRanking.Result> ranked = choose || taken.isAsked()
                 ? MountRanking.of(examination, Shelves.SHIPPED, Progress.UNWATCHED)
                 : Optional.empty();
         List<MountRanking.Named> named = ranked.map(MountRanking.Result::named).orElse(List.of());
+        List<ShakeInTime.Event> inTime =
+                ShakeInTime.of(examination, Progress.UNWATCHED).orElse(List.of());
         if (printed.json()) {
-            spec.commandLine().getOut().println(ShakeJson.of(examination, maps.get(), named));
+            spec.commandLine().getOut().println(ShakeJson.of(examination, maps.get(), named, inTime));
         } else {
             spec.commandLine().getOut().println(ShakeText.of(examination, maps.get(), printed.style()));
+            if (!inTime.isEmpty()) {
+                spec.commandLine().getOut().println(ShakeText.of(inTime, printed.style()));
+            }
             ranked.ifPresent(result -> spec.commandLine()
                     .getOut()
-                    .println(ShakeText.of(result.named(), result.person(), printed.style())));
+                    .println(ShakeText.of(result.named(), result.person(), printed.style())
+                            + result.isolation().in(printed.style())));
         }
         taken.write(file.path(), named, (job, isolator) -> isolator.choice()
                 .taking(job.cradle().isolators().stream().map(Isolator::id).toList())

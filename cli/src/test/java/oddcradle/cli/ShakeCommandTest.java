@@ -46,6 +46,28 @@ class ShakeCommandTest {
         }
     }
 
+    /** Starts, stops and load cases, and the same answers where the whole job is checked. */
+    @Test
+    void whatHappensOnce_isTold_andCheckCarriesTheAnswers() throws Exception {
+        JsonNode shake = new ObjectMapper()
+                .readTree(CommandRun.of("shake", "../demo/whimbrel.cradle.json", "--json")
+                        .out());
+        assertThat(shake.get("in_time").size()).isGreaterThan(4);
+        for (JsonNode event : shake.get("in_time")) {
+            assertThat(event.get("travel").doubleValue()).isNotNegative();
+            assertThat(event.get("force").doubleValue()).isNotNegative();
+            assertThat(event.get("how").asText()).isNotEmpty();
+        }
+        assertThat(CommandRun.of("shake", "../demo/whimbrel.cradle.json").out())
+                .contains("dying: the output shaft goes")
+                .contains("at its nearest; it needs");
+        JsonNode check = new ObjectMapper()
+                .readTree(CommandRun.of("check", "../demo/whimbrel.cradle.json", "--json")
+                        .out());
+        assertThat(check.get("shake").get("answers")).isEqualTo(shake.get("answers"));
+        assertThat(check.get("shake").get("passing")).isEqualTo(shake.get("passing"));
+    }
+
     @Test
     void answersAreInABuildersWords_inHisUnits() {
         CommandRun run = CommandRun.of("shake", "../demo/saltmarsh-runabout.cradle.json", "--inch");

@@ -10,19 +10,21 @@ final class Floors {
 
     static final List<List<String>> FROM_THE_GROUND = List.of(
             List.of("control", "finding", "math", "units"),
-            List.of("catalog", "geometry", "material", "mechanics", "section"),
+            List.of("balance", "catalog", "geometry", "material", "mechanics", "section"),
             List.of(
                     "around",
-                    "balance",
                     "clearance",
                     "drive",
                     "engine",
+                    "fatigue",
                     "frame",
                     "joint",
                     "mounting",
                     "odds",
+                    "recording",
                     "seating",
                     "shop",
+                    "strength",
                     "survey",
                     "vibration",
                     "weigh"),
@@ -33,7 +35,7 @@ final class Floors {
             List.of("step"),
             List.of("examine"),
             List.of("search"),
-            List.of("cure"),
+            List.of("cure", "proof"),
             List.of("guide", "propose"));
 
     static final int ANALYSES = 2;

@@ -67,7 +67,7 @@ final class CagePlan implements FramePlan {
         double rear = Math.max(AXLE_TO_BAY, 0.6 * tyre);
         double front = rear + draft.get("bay-length");
         double nose = Math.max(base, front + 0.3);
-        draft.tubing(new Tube(tube, draft.get("wall")), "cold-drawn mild steel");
+        draft.tubing(new Tube(tube, draft.get("wall")), "structural steel, 355");
         // The rails run on under the axle, so that no tube crosses the chain.
         draft.pair("A", -0.15, half, low);
         draft.pair("E", 0, half, low);

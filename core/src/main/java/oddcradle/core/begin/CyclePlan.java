@@ -33,7 +33,7 @@ final class CyclePlan implements FramePlan {
         double rear = tyre + 0.08;
         double front = rear + draft.get("bay-length");
         double head = Math.max(base - 0.25, front + 0.12);
-        draft.tubing(new Tube(tube, draft.get("wall")), "cold-drawn mild steel");
+        draft.tubing(new Tube(tube, draft.get("wall")), "structural steel, 355");
         draft.pair("A", rear, half, low);
         draft.pair("B", front, half, low);
         draft.pair("C", rear, half, high);

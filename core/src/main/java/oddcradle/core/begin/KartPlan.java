@@ -32,7 +32,7 @@ final class KartPlan implements FramePlan {
         double bayLength = draft.get("bay-length");
         double bay = 0.13;
         double seat = bay + bayLength;
-        draft.tubing(new Tube(draft.get("tube"), draft.get("wall")), "cold-drawn mild steel");
+        draft.tubing(new Tube(draft.get("tube"), draft.get("wall")), "structural steel, 355");
         draft.pair("A", rear, half, rail);
         draft.pair("B", 0, half, rail);
         draft.pair("C", seat, half, rail);

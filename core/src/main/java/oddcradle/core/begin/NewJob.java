@@ -85,7 +85,7 @@ public final class NewJob {
                         machine.line().datum().decides(donor.output().axis())),
                 Cradle.EMPTY,
                 family.cases().cases(engine.layout().cylinders()),
-                new Build(KERF, YIELD_FACTOR, ROOM, Clearances.USUAL, Shop.USUAL),
+                new Build(KERF, YIELD_FACTOR, ROOM, Clearances.USUAL, Shop.USUAL, Optional.empty()),
                 List.of(),
                 Weights.EVEN,
                 SeatPlan.USUAL);
@@ -101,7 +101,7 @@ public final class NewJob {
     private static List<Material> materials(PlannedMachine machine) {
         return StockMaterial.all().stream()
                 .map(StockMaterial::material)
-                .filter(each -> each.name().equals("cold-drawn mild steel")
+                .filter(each -> each.name().equals("structural steel, 355")
                         || machine.host().members().stream()
                                 .anyMatch(tube -> tube.material().equals(each.name())))
                 .toList();

@@ -17,6 +17,7 @@ import oddcradle.core.card.Field.Named;
 import oddcradle.core.catalog.Shelf;
 import oddcradle.core.engine.Combustion;
 import oddcradle.core.engine.Crank;
+import oddcradle.core.engine.CrankWork;
 import oddcradle.core.engine.EngineLayout;
 import oddcradle.core.engine.EngineShape;
 import oddcradle.core.finding.Step;
@@ -179,7 +180,11 @@ final class DonorCards {
                         id,
                         label,
                         crank(of(crank, other -> with.apply(engine.withCrank(Optional.of(other))))),
-                        List.of()));
+                        List.of(deed(
+                                "Drill, fill or load it",
+                                () -> with.apply(engine.withCrank(Optional.of(crank.withOneMore())))))));
+        engine.crank()
+                .ifPresent(crank -> works(whose, id, crank, other -> with.apply(engine.withCrank(Optional.of(other)))));
         engine.combustion()
                 .ifPresent(burns -> add(
                         whose + "combustion",
@@ -187,6 +192,19 @@ final class DonorCards {
                         label,
                         combustion(of(burns, other -> with.apply(engine.withCombustion(Optional.of(other))))),
                         List.of()));
+    }
+
+    private void works(String whose, String id, Crank crank, Function<Crank, Donor> with) {
+        for (int k = 0; k < crank.works().size(); k++) {
+            int at = k;
+            CrankWork work = crank.works().get(k);
+            add(
+                    whose + "crank work",
+                    id + (k + 1),
+                    work.label(),
+                    work(of(work, other -> with.apply(crank.withWorks(with(crank.works(), at, other))))),
+                    List.of(Deed.simplyAway(() -> put.apply(with.apply(crank.withWorks(without(crank.works(), at)))))));
+        }
     }
 
     private void units() {
@@ -284,7 +302,20 @@ final class DonorCards {
                         Crank.Balancer::words,
                         Crank::balancer,
                         Crank::withBalancer)
+                .angle("balance shafts come late", Crank::balancerLate, Crank::withBalancerLate)
                 .placeIfKnown("crank's middle", Crank::centre, Crank::withCentre);
+    }
+
+    private static FieldsOf<CrankWork> work(FieldsOf<CrankWork> of) {
+        return of.words("called", CrankWork::label, CrankWork::withLabel)
+                .one("what", CrankWork.Sort.values(), CrankWork.Sort::words, CrankWork::sort, CrankWork::withSort)
+                .angle("after the first pin", CrankWork::angle, CrankWork::withAngle)
+                .length("along the crank from its middle", CrankWork::along, CrankWork::withAlong)
+                .length("out from the axis", CrankWork::radius, CrankWork::withRadius)
+                .length("hole, diameter", CrankWork::diameter, CrankWork::withDiameter)
+                .length("hole, depth", CrankWork::depth, CrankWork::withDepth)
+                .measure("filled with, 0 empty", Kind.DENSITY, CrankWork::density, CrankWork::withDensity)
+                .measure("weight", Kind.MASS, CrankWork::mass, CrankWork::withMass);
     }
 
     private static FieldsOf<Combustion> combustion(FieldsOf<Combustion> of) {

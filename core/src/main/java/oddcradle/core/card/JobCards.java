@@ -17,6 +17,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobBuilder;
 import oddcradle.core.job.Weights;
+import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.Shock;
@@ -36,6 +37,7 @@ final class JobCards {
         cards.add(job(job));
         cards.addAll(materials(job));
         cards.add(shop(job));
+        cards.add(duty(job));
         cards.addAll(cases(job));
         return cards;
     }
@@ -83,7 +85,13 @@ final class JobCards {
                             Kind.STRESS,
                             each -> each.ultimateStrength().orElse(0.0),
                             (each, ultimate) -> each.withUltimateStrength(
-                                    Optional.of(ultimate).filter(strength -> strength != 0)));
+                                    Optional.of(ultimate).filter(strength -> strength != 0)))
+                    .measure(
+                            "yield beside a weld, 0 as usual",
+                            Kind.STRESS,
+                            each -> each.weldedYield().orElse(0.0),
+                            (each, welded) ->
+                                    each.withWeldedYield(Optional.of(welded).filter(strength -> strength != 0)));
             of.add(new Field.Words("called", material.name(), name -> renamed(job, material, name)));
             cards.add(new Card(
                     Step.HOST,
@@ -149,6 +157,22 @@ final class JobCards {
 
     private static Job stocked(Job job, List<Section> stock) {
         return job.withBuild(job.build().withShop(job.build().shop().withStock(stock)));
+    }
+
+    private static Card duty(Job job) {
+        FieldsOf<Duty> of = new FieldsOf<>(
+                        job.duty(), duty -> job.withBuild(job.build().withDuty(Optional.of(duty))))
+                .measure("throttle opened wide, an hour", Kind.RATIO, Duty::openings, Duty::withOpenings)
+                .measure("starts, an hour", Kind.RATIO, Duty::starts, Duty::withStarts)
+                .measure("jolts as hard as its cases, an hour", Kind.RATIO, Duty::jolts, Duty::withJolts)
+                .measure("share of the time at cruise", Kind.RATIO, Duty::cruise, Duty::withCruise)
+                .measure("share of the time at idle", Kind.RATIO, Duty::idle, Duty::withIdle)
+                .measure("hours a year", Kind.RATIO, Duty::hoursAYear, Duty::withHoursAYear);
+        List<Deed> deeds = job.build().duty().isPresent()
+                ? List.of(Deed.of(
+                        "Take the usual duty", () -> job.withBuild(job.build().withDuty(Optional.empty()))))
+                : List.of();
+        return new Card(Step.LOAD, "duty", "", "", of.list(), deeds);
     }
 
     private static List<Card> cases(Job job) {

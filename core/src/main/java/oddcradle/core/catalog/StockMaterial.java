@@ -15,14 +15,12 @@ import org.apache.commons.csv.CSVRecord;
 /**
  * A material in common supply, and what welding does to it.
  *
- * @param material E, density and strength away from welds
- * @param weldedYield yield strength beside a weld, Pa; empty where it is not welded
+ * @param material E, density and strength, that beside a weld empty where it is not welded
  * @param fatigueRange range at two million cycles of an attachment welded to it, Pa; empty where it is not welded
  * @param filler in the words of a welding shop
  * @param source of its figures
  */
-public record StockMaterial(
-        Material material, Optional<Double> weldedYield, Optional<Double> fatigueRange, String filler, String source) {
+public record StockMaterial(Material material, Optional<Double> fatigueRange, String filler, String source) {
     private static final List<StockMaterial> ALL = load();
 
     /** Steels first. */
@@ -54,13 +52,9 @@ public record StockMaterial(
                 Double.parseDouble(row.get("poisson")),
                 Double.parseDouble(row.get("density")),
                 Double.parseDouble(row.get("yield_mpa")) * 1e6,
-                Optional.of(Double.parseDouble(row.get("ultimate_mpa")) * 1e6));
-        return new StockMaterial(
-                material,
-                megapascals(row.get("welded_yield_mpa")),
-                megapascals(row.get("fatigue_mpa")),
-                row.get("filler"),
-                row.get("source"));
+                Optional.of(Double.parseDouble(row.get("ultimate_mpa")) * 1e6),
+                megapascals(row.get("welded_yield_mpa")));
+        return new StockMaterial(material, megapascals(row.get("fatigue_mpa")), row.get("filler"), row.get("source"));
     }
 
     private static Optional<Double> megapascals(String text) {

@@ -30,7 +30,7 @@ final class LoadCures {
     static List<Cure> of(Examination examination, Finding finding) {
         Job job = examination.job();
         return switch ((LoadFinding) finding.code()) {
-            case STRESS -> thicker(job, examination, finding);
+            case STRESS, COLUMN -> thicker(job, finding);
             case NO_CASES, WRONG_SET, MIXED_SETS ->
                 job.line().end().stream()
                         .map(end -> Cure.of(new LoadEdit.TakeSet(LoadSet.usual(end))))
@@ -43,16 +43,21 @@ final class LoadCures {
         };
     }
 
-    /** The lightest stock tube that brings the tube's stress under what is allowed, by solving the frame again. */
-    private static List<Cure> thicker(Job job, Examination examination, Finding finding) {
+    /** The lightest stock tube that holds, by solving the frame again. */
+    private static List<Cure> thicker(Job job, Finding finding) {
         String id = finding.where().first(Subject.Kind.TUBE).orElseThrow();
         Member tube = job.member(id).orElseThrow();
         double needed = finding.measured().orElseThrow().si()
                 / finding.limit().orElseThrow().si();
-        double modulus = tube.remaining().secondMomentY() / tube.remaining().outerRadius();
+        boolean column = finding.code() == LoadFinding.COLUMN;
+        double stiffness = tube.remaining().secondMomentY();
+        double modulus = stiffness / tube.remaining().outerRadius();
         for (Tube stock : SectionStock.tubes()) {
-            // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do.
-            if (stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {
+            // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do. A column near
+            // its end bends the more for it: there a little stiffness helps much.
+            if (column
+                    ? stock.secondMomentY() <= stiffness
+                    : stock.secondMomentY() / stock.outerRadius() < 0.8 * needed * modulus) {
                 continue;
             }
             JobEdit edit = new JobEdit.SetSection(id, stock);

@@ -20,6 +20,8 @@ import oddcradle.core.math.Vec3;
  * @param counterweight share of the reciprocating mass that the crank's weights balance, 0 to 1
  * @param balancer whether a shaft turns against the crank and takes the rest of the primary force
  * @param centre middle of the crank in the donor's axes, m; empty where nobody has measured it
+ * @param works done to its balance, none where they are left out
+ * @param balancerLate angle by which its balance shafts come late, by the teeth of their gears, rad; 0 where it is left out
  */
 @RecordBuilder
 public record Crank(
@@ -31,7 +33,9 @@ public record Crank(
         List<Double> positions,
         double counterweight,
         Balancer balancer,
-        Optional<Vec3> centre)
+        Optional<Vec3> centre,
+        List<CrankWork> works,
+        Double balancerLate)
         implements CrankBuilder.With {
     public enum Balancer {
         NONE("none"),
@@ -53,6 +57,8 @@ public record Crank(
 
     /** Of what a balance shaft is for; what is left is how well such shafts are made and timed, common practice. */
     private static final double TAKEN = 0.95;
+
+    private static final int MOST_WORKS = 24;
 
     public Crank {
         Guard.positive("stroke", stroke, "m");
@@ -76,9 +82,13 @@ public record Crank(
         Guard.within("counterweight", counterweight, 0, 1, "");
         Guard.present("balancer", balancer);
         centre = centre == null ? Optional.empty() : centre;
+        works = works == null ? List.of() : List.copyOf(works);
+        Guard.within("works", works.size(), 0, MOST_WORKS, "");
+        balancerLate = balancerLate == null ? 0.0 : balancerLate;
+        Guard.within("balancerLate", balancerLate, -Math.PI, Math.PI, "rad");
     }
 
-    /** One whose place in the donor nobody has measured. */
+    /** One whose place in the donor nobody has measured, as it was made. */
     public Crank(
             double stroke,
             double rod,
@@ -97,7 +107,17 @@ public record Crank(
                 positions,
                 counterweight,
                 balancer,
-                Optional.empty());
+                Optional.empty(),
+                List.of(),
+                0.0);
+    }
+
+    /** With a hole that has no size yet. */
+    public Crank withOneMore() {
+        List<CrankWork> more = new ArrayList<>(works);
+        more.add(new CrankWork(
+                "work " + (works.size() + 1), CrankWork.Sort.HOLE_ALONG, Math.PI, 0, stroke / 2, 0, 0, 0, 0));
+        return withWorks(more);
     }
 
     public int cylinders() {
@@ -119,6 +139,10 @@ public record Crank(
             moving.add(CrankTrain.Cylinder.plain(
                     pin, turns * cylinderAngles.get(k), place, radius, rod, reciprocatingMass));
             weights.add(new CrankTrain.Counterweight(counterweight * reciprocatingMass * radius, pin + Math.PI, place));
+        }
+        for (CrankWork work : works) {
+            double angle = turns * throwAngles.get(0) + work.angle() + (work.amount() < 0 ? Math.PI : 0);
+            weights.add(new CrankTrain.Counterweight(Math.abs(work.amount()), angle, turns * work.along()));
         }
         return new CrankTrain(moving, weights, shafts(turns));
     }
@@ -150,6 +174,11 @@ public record Crank(
             across += Math.sin(way);
         }
         return new CrankTrain.BalanceShaft(
-                ratio, unit * Math.hypot(along, across), Math.atan2(across, along) + Math.PI, 0, 0, 0);
+                ratio,
+                unit * Math.hypot(along, across),
+                Math.atan2(across, along) + Math.PI - Math.signum(ratio) * balancerLate,
+                0,
+                0,
+                0);
     }
 }

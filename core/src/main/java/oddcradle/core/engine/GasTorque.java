@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Harmonics;
 import oddcradle.core.math.InvalidValue;
 
 /**
@@ -61,7 +62,11 @@ public record GasTorque(double mean, double imep, double peak, List<Order> order
             orders = List.copyOf(orders);
             Guard.within("pressure", pressure.size(), FEWEST, MOST, "samples");
             for (int k = 0; k < pressure.size(); k++) {
-                Guard.within("pressure[" + k + "]", pressure.get(k), 0, HIGHEST, "Pa");
+                // Named only where it is wrong: there are thousands, and they are looked at again and again.
+                double each = pressure.get(k);
+                if (!(each >= 0 && each <= HIGHEST)) {
+                    Guard.within("pressure[" + k + "]", each, 0, HIGHEST, "Pa");
+                }
             }
             Guard.within("ambient_pressure", ambient, 0, HIGHEST, "Pa");
             Guard.positive("bore", bore, "m");
@@ -125,26 +130,25 @@ public record GasTorque(double mean, double imep, double peak, List<Order> order
             peak = Math.max(peak, torque[n]);
         }
         double mean = sum / samples;
-        List<Order> orders = new ArrayList<>();
-        for (double order : input.orders()) {
-            Complex single = one(torque, order, cycle);
-            orders.add(new Order(order, single, single.times(firings(order, input.firingAngles()))));
-        }
         return new GasTorque(
-                mean * input.firingAngles().size(), mean * cycle / (area * 2 * input.crankRadius()), peak, orders);
+                mean * input.firingAngles().size(),
+                mean * cycle / (area * 2 * input.crankRadius()),
+                peak,
+                orders(input, torque));
     }
 
-    /** One cylinder's share, from its own firing top dead centre. */
-    private static Complex one(double[] torque, double order, double cycle) {
-        double re = 0;
-        double im = 0;
-        long harmonic = Math.round(order * cycle / (2 * Math.PI));
-        for (int n = 0; n < torque.length; n++) {
-            double way = 2 * Math.PI * (harmonic * n % torque.length) / torque.length;
-            re += torque[n] * Math.cos(way);
-            im -= torque[n] * Math.sin(way);
+    /** @param torque of one cylinder, from its own firing top dead centre */
+    private static List<Order> orders(Input input, double[] torque) {
+        if (input.orders().isEmpty()) {
+            return List.of();
         }
-        return new Complex(2 * re / torque.length, 2 * im / torque.length);
+        Harmonics harmonics = new Harmonics(torque.length);
+        List<Order> orders = new ArrayList<>();
+        for (double order : input.orders()) {
+            Complex single = harmonics.of(torque, (int) Math.round(order * input.strokes() / 2));
+            orders.add(new Order(order, single, single.times(firings(order, input.firingAngles()))));
+        }
+        return orders;
     }
 
     /** How many times one cylinder all of them together make an order: {@code sum exp(-i o theta_k)}, a ratio. */

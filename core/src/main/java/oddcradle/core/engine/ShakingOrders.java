@@ -3,8 +3,10 @@ package oddcradle.core.engine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.IntToDoubleFunction;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Harmonics;
 import oddcradle.core.math.Roots;
 
 /**
@@ -58,20 +60,24 @@ public record ShakingOrders(
         Guard.positive("speed", speed, "rad/s");
         Guard.within("speed", speed, 0, FASTEST, "rad/s");
         Guard.within("order", most, 1, 24, "");
-        double[][] turn = new double[STEPS][];
+        double[][] turn = new double[6][STEPS];
         for (int n = 0; n < STEPS; n++) {
-            turn[n] = at(train, speed, 2 * Math.PI * n / STEPS);
+            double[] here = at(train, speed, 2 * Math.PI * n / STEPS);
+            for (int i = 0; i < here.length; i++) {
+                turn[i][n] = here[i];
+            }
         }
+        Harmonics harmonics = new Harmonics(STEPS);
         List<Order> orders = new ArrayList<>();
         for (int k = 1; k <= most; k++) {
-            orders.add(order(turn, k));
+            orders.add(order(harmonics, turn, k));
         }
         return new ShakingOrders(
                 orders,
-                peak(turn, angle -> length(at(train, speed, angle), 0)),
-                peak(turn, angle -> length(at(train, speed, angle), 2)),
-                peak(turn, angle -> Math.abs(at(train, speed, angle)[4])),
-                peak(turn, angle -> Math.abs(at(train, speed, angle)[5])));
+                peak(n -> Math.hypot(turn[0][n], turn[1][n]), angle -> length(at(train, speed, angle), 0)),
+                peak(n -> Math.hypot(turn[2][n], turn[3][n]), angle -> length(at(train, speed, angle), 2)),
+                peak(n -> Math.abs(turn[4][n]), angle -> Math.abs(at(train, speed, angle)[4])),
+                peak(n -> Math.abs(turn[5][n]), angle -> Math.abs(at(train, speed, angle)[5])));
     }
 
     /** Force y and z, couple y and z, inertia torque and roll moment at a crank angle: N, N m. */
@@ -111,37 +117,31 @@ public record ShakingOrders(
         sum[3] += x * y;
     }
 
-    private static Order order(double[][] turn, int k) {
-        Complex[] c = new Complex[6];
-        for (int i = 0; i < 6; i++) {
-            double re = 0;
-            double im = 0;
-            for (int n = 0; n < turn.length; n++) {
-                double way = 2 * Math.PI * ((long) k * n % turn.length) / turn.length;
-                re += turn[n][i] * Math.cos(way);
-                im -= turn[n][i] * Math.sin(way);
-            }
-            c[i] = new Complex(2 * re / turn.length, 2 * im / turn.length);
-        }
-        return new Order(k, c[0], c[1], c[2], c[3], c[4], c[5]);
+    private static Order order(Harmonics harmonics, double[][] turn, int k) {
+        return new Order(
+                k,
+                harmonics.of(turn[0], k),
+                harmonics.of(turn[1], k),
+                harmonics.of(turn[2], k),
+                harmonics.of(turn[3], k),
+                harmonics.of(turn[4], k),
+                harmonics.of(turn[5], k));
     }
 
     private static double length(double[] all, int from) {
         return Math.hypot(all[from], all[from + 1]);
     }
 
-    private static double peak(double[][] turn, DoubleUnaryOperator size) {
-        double step = 2 * Math.PI / turn.length;
+    /** The greatest of the samples, then of what lies between its neighbours. */
+    private static double peak(IntToDoubleFunction sample, DoubleUnaryOperator size) {
         int best = 0;
-        double greatest = -1;
-        for (int n = 0; n < turn.length; n++) {
-            double here = size.applyAsDouble(n * step);
-            if (here > greatest) {
-                greatest = here;
+        for (int n = 1; n < STEPS; n++) {
+            if (sample.applyAsDouble(n) > sample.applyAsDouble(best)) {
                 best = n;
             }
         }
+        double step = 2 * Math.PI / STEPS;
         double place = Roots.greatest((best - 1) * step, (best + 1) * step, 1e-7, size);
-        return Math.max(greatest, size.applyAsDouble(place));
+        return Math.max(sample.applyAsDouble(best), size.applyAsDouble(place));
     }
 }

@@ -28,6 +28,14 @@ public record Aabb(Vec3 low, Vec3 high) {
         return Math.sqrt(dx * dx + dy * dy + dz * dz);
     }
 
+    /** From a point, m; 0 inside. */
+    public double distanceTo(double x, double y, double z) {
+        double dx = Math.max(0, Math.max(low.x() - x, x - high.x()));
+        double dy = Math.max(0, Math.max(low.y() - y, y - high.y()));
+        double dz = Math.max(0, Math.max(low.z() - z, z - high.z()));
+        return Math.sqrt(dx * dx + dy * dy + dz * dz);
+    }
+
     public Vec3 centre() {
         return low.towards(high, 0.5);
     }

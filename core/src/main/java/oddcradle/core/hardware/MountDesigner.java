@@ -25,6 +25,7 @@ import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.MeasuredMount;
 import oddcradle.core.placement.ElasticCentre;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.structure.CaseVariants;
@@ -324,7 +325,9 @@ public final class MountDesigner {
     private static double padDiameter(Isolator isolator) {
         return isolator.element() instanceof BondedPad pad
                 ? pad.diameter()
-                : isolator.element() instanceof BondedBush bush ? bush.diameter() : 0;
+                : isolator.element() instanceof BondedBush bush
+                        ? bush.diameter()
+                        : isolator.element() instanceof MeasuredMount own ? own.diameter() : 0;
     }
 
     /** From a section's middle to its outside along a direction, m. */

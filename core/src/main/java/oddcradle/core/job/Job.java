@@ -16,7 +16,9 @@ import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
+import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.LoadSet;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.seat.SeatPlan;
@@ -113,6 +115,12 @@ public record Job(
     /** Every tube, those of the host first. */
     public List<Member> members() {
         return Stream.concat(host.members().stream(), cradle.members().stream()).toList();
+    }
+
+    /** What the machine goes through: the user's own, or what is usual of the family that its line's end belongs to. */
+    public Duty duty() {
+        return build.duty()
+                .orElseGet(() -> Duty.usual(line.end().map(LoadSet.Family::of).orElse(LoadSet.Family.GROUND)));
     }
 
     /** A tube of the cradle or of the host. */

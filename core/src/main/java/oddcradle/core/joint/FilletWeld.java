@@ -1,5 +1,6 @@
 package oddcradle.core.joint;
 
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;
 
 /**
@@ -19,7 +20,15 @@ public record FilletWeld(double length, double along, double across, double pola
     /** 0.30 of 70 ksi, Pa. */
     public static final double ALLOWED = 0.30 * 482.6e6;
 
+    /** Shear strength of 4043 in a fillet, 11.5 ksi, over 1.95, Pa; Aluminum Design Manual, from memory. */
+    private static final double ALLOWED_ON_ALLOY = 79.3e6 / 1.95;
+
     private static final double THROAT = 0.707;
+
+    /** What a throat may be stressed to with the usual filler of a metal, Pa. */
+    public static double allowed(Material metal) {
+        return metal.isLightAlloy() ? ALLOWED_ON_ALLOY : ALLOWED;
+    }
 
     /** All round a tube's end; diameter m. */
     public static FilletWeld round(double diameter) {

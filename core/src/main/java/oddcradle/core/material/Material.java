@@ -15,6 +15,7 @@ import oddcradle.core.math.Guard;
  * @param density kg/m3, 0 or more
  * @param yieldStrength Pa, greater than 0
  * @param ultimateStrength Pa, no less than yield strength; empty where nobody knows it
+ * @param weldedYield yield strength beside a weld, Pa, no more than yield strength; empty where nobody knows it
  */
 @RecordBuilder
 public record Material(
@@ -23,9 +24,20 @@ public record Material(
         double poissonRatio,
         double density,
         double yieldStrength,
-        Optional<Double> ultimateStrength)
+        Optional<Double> ultimateStrength,
+        Optional<Double> weldedYield)
         implements MaterialBuilder.With {
     private static final double LIGHT = 4000;
+    private static final double LEAST_WELDED = 0.05;
+    /** What of its yield a light alloy keeps beside a weld where nobody says more: as 6061-T6; EN 1999-1-1, from memory. */
+    private static final double LIGHT_KEEPS = 0.44;
+
+    /** The same of a cold-drawn or heat-treated steel; common practice. */
+    private static final double HARD_STEEL_KEEPS = 0.69;
+
+    /** A steel up to this yield is hot rolled, and a weld takes nothing from it, Pa; common practice. */
+    private static final double SOFT_STEEL = 300e6;
+
     private static final double MOST_OVER_YIELD = 10;
 
     public Material {
@@ -37,12 +49,16 @@ public record Material(
         ultimateStrength = ultimateStrength == null ? Optional.empty() : ultimateStrength;
         ultimateStrength.ifPresent(strength ->
                 Guard.within("ultimateStrength", strength, yieldStrength, MOST_OVER_YIELD * yieldStrength, "Pa"));
+        weldedYield = weldedYield == null ? Optional.empty() : weldedYield;
+        weldedYield.ifPresent(
+                strength -> Guard.within("weldedYield", strength, LEAST_WELDED * yieldStrength, yieldStrength, "Pa"));
     }
 
     /** Its ultimate strength unknown. */
     public static Material of(
             String name, double youngsModulus, double poissonRatio, double density, double yieldStrength) {
-        return new Material(name, youngsModulus, poissonRatio, density, yieldStrength, Optional.empty());
+        return new Material(
+                name, youngsModulus, poissonRatio, density, yieldStrength, Optional.empty(), Optional.empty());
     }
 
     /** Ultimate strength over yield strength, a ratio; 1 where nobody knows it. */
@@ -53,6 +69,12 @@ public record Material(
     /** Whether it is a light alloy, which cannot be welded to steel: told by its density. */
     public boolean isLightAlloy() {
         return density < LIGHT;
+    }
+
+    /** Yield strength beside a weld, Pa: as written down, or what is usual of its kind. */
+    public double yieldBesideWeld() {
+        return weldedYield.orElseGet(() ->
+                yieldStrength * (isLightAlloy() ? LIGHT_KEEPS : yieldStrength > SOFT_STEEL ? HARD_STEEL_KEEPS : 1));
     }
 
     /** G = E / (2 (1 + nu)), Pa. */

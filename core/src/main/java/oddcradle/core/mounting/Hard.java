@@ -1,6 +1,5 @@
 package oddcradle.core.mounting;
 
-import java.util.Optional;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -25,21 +24,6 @@ public record Hard() implements MountElement {
     @Override
     public Strain strain(double along, double across) {
         return new Strain(0, 0);
-    }
-
-    @Override
-    public Optional<Double> shore() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Optional<Elastomer> madeOf() {
-        return Optional.empty();
-    }
-
-    @Override
-    public MountElement withHardness(double hardness) {
-        return this;
     }
 
     @Override

@@ -5,8 +5,8 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Shown;
 import oddcradle.core.units.UnitStyle;
 
-/** What is between a boss and the cradle: a pad, a bush, or nothing. */
-public sealed interface MountElement extends Shown permits BondedPad, BondedBush, Hard {
+/** What is between a boss and the cradle: a pad, a bush, an isolator of the user's own, or nothing. */
+public sealed interface MountElement extends Shown permits BondedPad, BondedBush, MeasuredMount, Hard {
     /** Between the sizes and the rest of a name. */
     String MILLIMETRES = " mm";
 
@@ -19,14 +19,20 @@ public sealed interface MountElement extends Shown permits BondedPad, BondedBush
     /** How the soft part is strained by a deflection along the axis and one across it, m. */
     Strain strain(double along, double across);
 
-    /** Shore A; empty where there is nothing soft. */
-    Optional<Double> shore();
+    /** Shore A; empty where there is nothing soft, or nobody goes by its hardness. */
+    default Optional<Double> shore() {
+        return Optional.empty();
+    }
 
-    /** Empty where there is nothing soft. */
-    Optional<Elastomer> madeOf();
+    /** Empty where there is nothing soft, or nobody knows what it is made of. */
+    default Optional<Elastomer> madeOf() {
+        return Optional.empty();
+    }
 
-    /** The same in another hardness; itself where there is nothing soft. */
-    MountElement withHardness(double hardness);
+    /** The same in another hardness; itself where it has none. */
+    default MountElement withHardness(double hardness) {
+        return this;
+    }
 
     /**
      * How much stiffer it is while it shakes than under a steady load, a ratio: 1.1, 1.25, 1.4 and 1.6 at 40, 50, 60 and 70 Shore A,

@@ -1,6 +1,7 @@
 package oddcradle.core.propose;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -56,8 +57,19 @@ final class CradleDraft {
                 .forEach(taken::add);
     }
 
-    /** The steel that most host tubes are of; else the first that is no light alloy. */
+    /** What most host tubes are of where that loses nothing to a weld; else the strongest steel that does not. */
     private static String steel(Job job) {
+        String usual = usual(job);
+        List<Material> sound = job.materials().stream()
+                .filter(each -> !each.isLightAlloy() && each.yieldBesideWeld() >= each.yieldStrength())
+                .sorted(Comparator.comparingDouble(Material::yieldStrength).reversed())
+                .toList();
+        boolean keeps =
+                sound.isEmpty() || sound.stream().anyMatch(each -> each.name().equals(usual));
+        return keeps ? usual : sound.get(0).name();
+    }
+
+    private static String usual(Job job) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         for (Material each : job.materials()) {
             if (!each.isLightAlloy()) {

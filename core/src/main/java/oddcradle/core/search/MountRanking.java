@@ -1,6 +1,7 @@
 package oddcradle.core.search;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Elastomer;
@@ -23,12 +25,15 @@ import oddcradle.core.mounting.Hard;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.step.shake.ShakeReport;
+import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.ModesResult;
 import oddcradle.core.vibration.Mount;
+import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.RigidBodyModes;
 import oddcradle.core.vibration.StaticSag;
 
@@ -39,6 +44,9 @@ import oddcradle.core.vibration.StaticSag;
 public final class MountRanking {
     private static final int SPEEDS = 24;
     private static final double OFF = 5;
+    private static final double STANDARD_GRAVITY = 9.80665;
+    /** An order of torque with less than this share of the strongest is not felt beside it. */
+    private static final double STRONG = 0.15;
 
     private MountRanking() {}
 
@@ -51,6 +59,7 @@ public final class MountRanking {
      * @param motion greatest motion of the output shaft from idle up at full throttle, m
      * @param sag greatest of a mount at rest, m
      * @param strain of the rubber at rest over what is right for a long life, a ratio; more than 1 is too much
+     * @param through the strong order of torque of which most gets through, at idle or cruise
      * @param best whether none does better in idle, cruise and motion at once, among those whose rubber lasts
      */
     public record Choice(
@@ -62,10 +71,28 @@ public final class MountRanking {
             double motion,
             double sag,
             double strain,
+            Through through,
             boolean best) {
+        private Choice as(boolean isBest) {
+            return new Choice(name, element, loss, idle, cruise, motion, sag, strain, through, isBest);
+        }
+
         /** Takes it for some mounts. */
         public JobEdit taking(List<String> mounts) {
             return new CradleEdit.SetElement(mounts, element, Optional.of(loss));
+        }
+    }
+
+    /**
+     * The worst of the strong orders of torque on a stiff frame.
+     *
+     * @param share of it that reaches the frame, more than 1 where it is amplified
+     * @param hertz its frequency, Hz
+     * @param atIdle whether at idle, or at cruise
+     */
+    public record Through(double share, double order, double hertz, boolean atIdle) {
+        private String named() {
+            return "order " + EngineShaking.words(order) + " at " + (atIdle ? "idle" : "cruise");
         }
     }
 
@@ -100,6 +127,37 @@ public final class MountRanking {
                     Comparator.comparingDouble(
                             choice -> -choice.element().stiffness().x()));
             return named;
+        }
+
+        /** The one that isolates best at idle and cruise at once, and how well; why none does where all amplify. */
+        public Phrase isolation() {
+            List<Choice> soft = choices.stream()
+                    .filter(choice -> choice.strain() <= 1 && !choice.element().isHard())
+                    .toList();
+            if (soft.isEmpty()) {
+                return Phrase.of("No soft mount of the shelf lasts under this engine: take larger or more mounts.");
+            }
+            Choice best = Collections.min(
+                    soft, Comparator.comparingDouble(choice -> choice.through().share()));
+            if (best.through().share() <= 1) {
+                return Phrase.of(
+                        "{} isolates every strong order of torque at idle and at cruise; most gets through of {}, {}: {}.",
+                        best.element(),
+                        best.through().named(),
+                        Quantity.frequency(best.through().hertz()),
+                        Quantity.share(best.through().share()));
+            }
+            Choice softest = Collections.max(soft, Comparator.comparingDouble(Choice::sag));
+            // Above root two of its own frequency a mount isolates; what it sags by then is g / w2.
+            double own = 2 * Math.PI * softest.through().hertz() / Math.sqrt(2);
+            return Phrase.of(
+                    "None that lasts isolates every strong order of torque. Even the softest, {}, passes {} of {}, {}: upright mounts that isolate it"
+                            + " would sag by {} at rest. A faster idle, a heavier flywheel or mounts nearer to the crank's height help.",
+                    softest.element(),
+                    Quantity.share(softest.through().share()),
+                    softest.through().named(),
+                    Quantity.frequency(softest.through().hertz()),
+                    Quantity.length(STANDARD_GRAVITY / (own * own)));
         }
 
         /** The schools side by side: bolted hard, and of each rubber the calmest at cruise that lasts. */
@@ -174,6 +232,7 @@ public final class MountRanking {
         private final Job job;
         private final ShakeMaps.Setting setting;
         private final ShakenFrame frame;
+        private final ShakenFrame.Known known = new ShakenFrame.Known();
         private final Excitation idle;
         private final Excitation full;
         private final double idleSpeed;
@@ -188,7 +247,7 @@ public final class MountRanking {
             this.idleSpeed = setting.donor().get(0).idleSpeed();
             this.cruiseSpeed = setting.donor().get(0).cruiseSpeed();
             List<Double> speeds = ShakeMaps.speeds(setting.donor().get(0), SPEEDS);
-            this.full = Excitation.of(setting.engines(), setting.donor(), speeds, Throttle.FULL);
+            this.full = setting.excitation(speeds, Throttle.FULL);
             this.person = setting.watches().stream().anyMatch(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY);
         }
 
@@ -201,16 +260,7 @@ public final class MountRanking {
             for (Choice choice : choices) {
                 boolean beaten = choice.strain() > 1
                         || choices.stream().anyMatch(other -> other.strain() <= 1 && beats(other, choice));
-                told.add(new Choice(
-                        choice.name(),
-                        choice.element(),
-                        choice.loss(),
-                        choice.idle(),
-                        choice.cruise(),
-                        choice.motion(),
-                        choice.sag(),
-                        choice.strain(),
-                        !beaten));
+                told.add(choice.as(!beaten));
             }
             told.sort(Comparator.comparing((Choice choice) -> choice.strain() > 1)
                     .thenComparing(choice -> !choice.best())
@@ -234,8 +284,8 @@ public final class MountRanking {
                 return Optional.empty();
             }
             List<Mount> mounts = MountedDonor.shaking(fitted).mounts();
-            OrderMap still = frame.map(mounts, setting.body(), idle);
-            OrderMap running = frame.map(mounts, setting.body(), full);
+            OrderMap still = frame.map(mounts, setting.body(), idle, known);
+            OrderMap running = frame.map(mounts, setting.body(), full, known);
             int cruise = running.nearest(cruiseSpeed);
             ShakeWatch.Kind felt = person ? ShakeWatch.Kind.FRAME_VELOCITY : ShakeWatch.Kind.MOUNT_FORCE;
             int shaft = running.of(ShakeWatch.Kind.ENGINE_MOTION).get(0);
@@ -249,7 +299,30 @@ public final class MountRanking {
                     running.together(shaft, running.worstSpeed(shaft, idleSpeed)),
                     rest[0],
                     rest[1],
+                    through(new MountedBody(
+                            new MassProperties(
+                                    setting.body().mass(),
+                                    Vec3.ZERO,
+                                    setting.body().inertia()),
+                            mounts,
+                            Vec3.ZERO)),
                     false));
+        }
+
+        private Through through(MountedBody shaking) {
+            Through worst = new Through(0, 0, 0, true);
+            for (boolean atIdle : new boolean[] {true, false}) {
+                EngineShaking shaken = atIdle
+                        ? EngineShaking.idle(shaking, setting.engines())
+                        : EngineShaking.cruise(shaking, setting.engines());
+                double strongest = shaken.strongestTorque().torque();
+                for (EngineShaking.Order order : shaken.orders()) {
+                    if (order.torque() >= STRONG * strongest && order.torqueThrough() > worst.share()) {
+                        worst = new Through(order.torqueThrough(), order.order(), order.frequency(), atIdle);
+                    }
+                }
+            }
+            return worst;
         }
 
         /** Greatest deflection of a mount, m, and greatest strain over what is right. */

@@ -11,6 +11,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.report.Answer;
 import oddcradle.core.structure.EngineShaking;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
@@ -31,18 +32,9 @@ public final class ShakeAnswers {
 
     private static final Source MODEL = Source.derived(
             "donor as a rigid body on mounts k (1 + i loss) as they are while they shake, on the frame with its mass and supports;"
-                    + " every order of the crank train; drive, propeller and road are not in it");
+                    + " every order of the crank train, and of a propeller on the donor's own shaft; drive and road are not in it");
 
     private ShakeAnswers() {}
-
-    /**
-     * One answer.
-     *
-     * @param id for those who look it up
-     * @param question in a builder's words
-     * @param number empty where there is none, and the words say why
-     */
-    public record Answer(String id, String question, Optional<Quantity> number, Phrase words, Why why) {}
 
     /**
      * A speed to pass through.
@@ -230,7 +222,7 @@ public final class ShakeAnswers {
         return switch (watch.kind()) {
             case MOUNT_FORCE -> Quantity.force(value);
             case ENGINE_MOTION -> Quantity.length(value);
-            case FRAME_VELOCITY -> Quantity.vibration(value);
+            case FRAME_VELOCITY, CARRIED_VELOCITY -> Quantity.vibration(value);
         };
     }
 

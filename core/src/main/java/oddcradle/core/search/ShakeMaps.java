@@ -1,17 +1,21 @@
 package oddcradle.core.search;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.host.HostMass;
@@ -22,8 +26,10 @@ import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.Engines;
 import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.OrderMap;
+import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.structure.ShakenFrame;
+import oddcradle.core.structure.ShakenMotion;
 import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.MountedBody;
 
@@ -35,13 +41,62 @@ public final class ShakeMaps {
 
     private static final double OVER_CRUISE = 1.3;
 
+    private static final Set<HostMass.Sort> WATCHED =
+            EnumSet.of(HostMass.Sort.PERSON, HostMass.Sort.FUEL, HostMass.Sort.DRIVEN_MACHINE, HostMass.Sort.BODY);
+    /** What of an engine suffers most from shaking. */
+    private static final Pattern TENDER =
+            Pattern.compile("carburett|exhaust|silencer|header|air |filter|pump", Pattern.CASE_INSENSITIVE);
+
+    private static final int MOST_PARTS = 6;
+
     private ShakeMaps() {}
 
     /**
      * @param full at full throttle, from well under idle to the limit
      * @param idle without load, at idle alone
+     * @param machine that they are of, for any one speed
      */
-    public record Maps(OrderMap full, OrderMap idle) {}
+    public record Maps(OrderMap full, OrderMap idle, Machine machine) {}
+
+    /** Frame, donor and mounts ready to be asked; some milliseconds a speed. */
+    public static final class Machine {
+        private final ShakenFrame frame;
+        private final Setting setting;
+
+        private Machine(ShakenFrame frame, Setting setting) {
+            this.frame = frame;
+            this.setting = setting;
+        }
+
+        public Setting setting() {
+            return setting;
+        }
+
+        /** @param speed of the first crank, rad/s, above 0 */
+        public Excitation excitation(double speed, Throttle throttle) {
+            return setting.excitation(List.of(speed), throttle);
+        }
+
+        /** At more than one speed. */
+        public Excitation excitation(List<Double> speeds, Throttle throttle) {
+            return setting.excitation(speeds, throttle);
+        }
+
+        /** What every watched place would get under a donor of other mass, or on mounts of other rubber in the same places. */
+        OrderMap map(List<Mount> mounts, MassProperties body, Excitation excitation, ShakenFrame.Known known) {
+            return frame.map(mounts, body, excitation, known);
+        }
+
+        /** What every watched place gets at a few speeds. */
+        public OrderMap map(Excitation excitation) {
+            return frame.map(setting.mounts(), setting.body(), excitation);
+        }
+
+        /** How all moves at a speed. */
+        public ShakenMotion motion(Excitation excitation) {
+            return frame.motion(setting.mounts(), setting.body(), excitation);
+        }
+    }
 
     /**
      * What shakes and on what.
@@ -51,6 +106,7 @@ public final class ShakeMaps {
      * @param feet of rubber that the machine stands on
      * @param body of the donor, host axes
      * @param donor every engine of the donor, the first first
+     * @param propeller on the donor's own shaft
      */
     public record Setting(
             FrameInput frame,
@@ -60,7 +116,22 @@ public final class ShakeMaps {
             MassProperties body,
             Engines engines,
             List<Engine> donor,
-            List<ShakeWatch> watches) {}
+            Optional<PropellerShaking.Propeller> propeller,
+            List<ShakeWatch> watches) {
+        /** What engines and propeller do at some speeds of the first crank, rad/s. */
+        public Excitation excitation(List<Double> speeds, Throttle throttle) {
+            Excitation engine = Excitation.of(engines, donor, speeds, throttle);
+            return propeller
+                    .map(each ->
+                            engine.with(each, each.cruiseSpeed() / donor.get(0).cruiseSpeed()))
+                    .orElse(engine);
+        }
+
+        /** The same with other engines. */
+        Setting with(Engines otherEngines, List<Engine> others) {
+            return new Setting(frame, mountNodes, feet, mounts, body, otherEngines, others, propeller, watches);
+        }
+    }
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
     public static Optional<Maps> of(Examination examination) {
@@ -71,18 +142,14 @@ public final class ShakeMaps {
                         frame.map(
                                 setting.mounts(),
                                 setting.body(),
-                                Excitation.of(
-                                        setting.engines(), setting.donor(), speeds(first, SPEEDS), Throttle.FULL)),
-                        frame.map(setting.mounts(), setting.body(), idle(setting)))));
+                                setting.excitation(speeds(first, SPEEDS), Throttle.FULL)),
+                        frame.map(setting.mounts(), setting.body(), idle(setting)),
+                        new Machine(frame, setting))));
     }
 
     /** Without load, at idle alone. */
     static Excitation idle(Setting setting) {
-        return Excitation.of(
-                setting.engines(),
-                setting.donor(),
-                List.of(setting.donor().get(0).idleSpeed()),
-                Throttle.NO_LOAD);
+        return setting.excitation(List.of(setting.donor().get(0).idleSpeed()), Throttle.NO_LOAD);
     }
 
     /** Empty where nothing is mounted. */
@@ -112,6 +179,7 @@ public final class ShakeMaps {
                 body,
                 examination.engines(),
                 engines,
+                PropellerShaking.propeller(job),
                 watches(examination, frame)));
     }
 
@@ -194,17 +262,34 @@ public final class ShakeMaps {
                 .filter(support -> support.springs().equals(Vec3.ZERO))
                 .forEach(support -> moving.remove(support.node()));
         for (HostMass mass : job.host().masses()) {
-            if (mass.sort() == HostMass.Sort.PERSON) {
+            if (WATCHED.contains(mass.sort())) {
                 mass.nodes().stream()
                         .filter(moving::contains)
                         .findFirst()
                         .ifPresent(node -> watches.add(new ShakeWatch(
                                 node,
                                 mass.label(),
-                                ShakeWatch.Kind.FRAME_VELOCITY,
+                                mass.sort() == HostMass.Sort.PERSON
+                                        ? ShakeWatch.Kind.FRAME_VELOCITY
+                                        : ShakeWatch.Kind.CARRIED_VELOCITY,
                                 examination.seating().node(node))));
             }
         }
+        job.donor().bodies().stream()
+                .filter(part -> TENDER.matcher(part.label()).find())
+                .limit(MOST_PARTS)
+                .forEach(part -> watches.add(new ShakeWatch(
+                        part.id(),
+                        part.label(),
+                        ShakeWatch.Kind.ENGINE_MOTION,
+                        examination.seating().pose().place(middle(part)))));
         return watches;
+    }
+
+    private static Vec3 middle(Part part) {
+        return part.solids().stream()
+                .map(Solid::centre)
+                .reduce(Vec3.ZERO, Vec3::plus)
+                .times(1.0 / part.solids().size());
     }
 }

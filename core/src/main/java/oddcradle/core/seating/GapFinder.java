@@ -52,8 +52,11 @@ public final class GapFinder {
     private record Piece(int body, PreparedSolid solid, Vec3 centre, double radius) {}
 
     private record Obstacle(int body, PreparedSolid solid, Optional<Sweep> sweep) {
-        double noNearerThan(double x, double y, double z) {
-            return sweep.isEmpty() ? solid.noNearerThan(x, y, z) : sweep.get().noNearerThan(x, y, z);
+        /** Whether no point of it is nearer than that, m; false too where that is not proven. */
+        boolean isProvenBeyond(double distance, double x, double y, double z) {
+            return sweep.isEmpty()
+                    ? solid.noNearerThan(x, y, z) >= distance
+                    : sweep.get().isProvenBeyond(distance, x, y, z);
         }
     }
 
@@ -186,7 +189,7 @@ public final class GapFinder {
                 for (int o = 0; o < obstacles.size(); o++) {
                     Obstacle obstacle = obstacles.get(o);
                     double keep = room[obstacle.body()];
-                    if (obstacle.noNearerThan(x, y, z) - piece.radius() - keep >= best.margin()
+                    if (obstacle.isProvenBeyond(best.margin() + keep + piece.radius(), x, y, z)
                             || p == firstPiece && o == firstObstacle) {
                         continue;
                     }
@@ -207,7 +210,7 @@ public final class GapFinder {
                 for (Obstacle obstacle : obstacles) {
                     double reach = than + keeps[piece.body()][obstacle.body()];
                     Pair pair = new Pair(piece.body(), obstacle.body());
-                    if (obstacle.noNearerThan(centre.x(), centre.y(), centre.z()) - piece.radius() < reach
+                    if (!obstacle.isProvenBeyond(reach + piece.radius(), centre.x(), centre.y(), centre.z())
                             && !close.contains(pair)
                             && apart(piece.solid().placed(pose), obstacle, reach, reach)
                                             .distance()
@@ -235,8 +238,8 @@ public final class GapFinder {
                     double room = looseNeeds.room(loose, obstacle.body());
                     double keep = room + looseNeeds.mostDraw(loose, obstacle.body());
                     if (Double.isNaN(keep)
-                            || obstacle.noNearerThan(centre.x(), centre.y(), centre.z()) - radius - keep
-                                    >= best.margin()) {
+                            || obstacle.isProvenBeyond(
+                                    best.margin() + keep + radius, centre.x(), centre.y(), centre.z())) {
                         continue;
                     }
                     Separation apart = apart(solid, obstacle, tooLittle + room, best.margin() + keep);

@@ -16,6 +16,11 @@ public sealed interface Section extends Shown permits Tube, RectTube, Round, Rec
     /** Metal area, m2. */
     double area();
 
+    /** Of a hollow section, m; 0 where it has none. */
+    default double wall() {
+        return 0;
+    }
+
     /** Second moment of area for bending about local y, m4. */
     double secondMomentY();
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import oddcradle.core.engine.Throttle;
 import oddcradle.core.job.donor.Engine;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.vibration.HarmonicWrench;
 
 /**
@@ -31,6 +32,37 @@ public record Excitation(List<Double> speeds, List<List<Part>> at) {
      * @param wrench about the centre of gravity, host axes
      */
     public record Part(double order, double omega, HarmonicWrench wrench) {}
+
+    /** With what a propeller on the donor's own shaft does. */
+    public Excitation with(PropellerShaking.Propeller propeller, double turns) {
+        List<List<Part>> more = new ArrayList<>();
+        for (int s = 0; s < speeds.size(); s++) {
+            List<Part> parts = new ArrayList<>(at.get(s));
+            parts.addAll(PropellerShaking.acting(propeller, speeds.get(s), turns));
+            more.add(parts);
+        }
+        return new Excitation(speeds, more);
+    }
+
+    /**
+     * Force on the donor when the first crank has turned by an angle, N, host axes.
+     *
+     * @param speed index of one of the speeds
+     * @param angle rad
+     */
+    public Vec3 force(int speed, double angle) {
+        Vec3 force = Vec3.ZERO;
+        for (Part part : at.get(speed)) {
+            double cos = Math.cos(part.order() * angle);
+            double sin = Math.sin(part.order() * angle);
+            HarmonicWrench w = part.wrench();
+            force = force.plus(new Vec3(
+                    w.fx().re() * cos - w.fx().im() * sin,
+                    w.fy().re() * cos - w.fy().im() * sin,
+                    w.fz().re() * cos - w.fz().im() * sin));
+        }
+        return force;
+    }
 
     /**
      * @param engines where they lie

@@ -40,18 +40,30 @@ public record MachineOnFeet(MountedBody still, MountedBody shaking, MountedBody 
 
     /** Nothing where the donor stands on rubber itself, or any support on none. */
     public static Optional<MachineOnFeet> of(Job job, Seating seating) {
-        List<Support> supports = job.host().supports();
-        boolean onFeet = supports.size() >= LEAST_FEET
-                && supports.stream().allMatch(each -> each.foot().isPresent());
         boolean bolted = !job.cradle().isolators().isEmpty() && !job.cradle().isSoft();
-        Set<Vec3> places = new HashSet<>();
-        boolean apart = supports.stream().allMatch(each -> places.add(seating.node(each.node())));
-        return onFeet && bolted && apart ? Optional.of(standing(job, seating, supports)) : Optional.empty();
+        return bolted && isOnFeet(job, seating) ? Optional.of(standing(job, seating, true)) : Optional.empty();
     }
 
-    private static MachineOnFeet standing(Job job, Seating seating, List<Support> supports) {
+    /** The same of a machine in which the donor hangs on rubber of its own: without the donor. */
+    public static Optional<MachineOnFeet> without(Job job, Seating seating) {
+        return job.cradle().isSoft() && isOnFeet(job, seating)
+                ? Optional.of(standing(job, seating, false))
+                : Optional.empty();
+    }
+
+    private static boolean isOnFeet(Job job, Seating seating) {
+        List<Support> supports = job.host().supports();
+        Set<Vec3> places = new HashSet<>();
+        return supports.size() >= LEAST_FEET
+                && supports.stream().allMatch(each -> each.foot().isPresent() && places.add(seating.node(each.node())));
+    }
+
+    private static MachineOnFeet standing(Job job, Seating seating, boolean withDonor) {
+        List<Support> supports = job.host().supports();
         Sum sum = new Sum();
-        sum.add(seating.mass());
+        if (withDonor) {
+            sum.add(seating.mass());
+        }
         HostMasses.of(job).onNodes().forEach(sum::add);
         List<Member> tubes = new ArrayList<>(job.host().members());
         tubes.addAll(job.cradle().members());

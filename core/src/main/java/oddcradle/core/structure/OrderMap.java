@@ -7,7 +7,7 @@ import java.util.Optional;
 
 /**
  * What every order of the engine does at every speed: the donor as a rigid body on mounts as they are while they shake, on the frame with its own mass,
- * supports and losses ({@link ShakenFrame}). Forces of a propeller and of the drive are not in it.
+ * supports and losses ({@link ShakenFrame}). Forces of the drive are not in it.
  */
 public final class OrderMap {
     private final List<Double> speeds;

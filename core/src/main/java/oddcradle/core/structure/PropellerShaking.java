@@ -1,5 +1,6 @@
 package oddcradle.core.structure;
 
+import java.util.List;
 import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.job.Job;
@@ -86,28 +87,57 @@ public record PropellerShaking(double speed, Order unbalance, Order blades) {
         return at(shaking, propeller, propeller.cruiseSpeed(), propeller.thrust());
     }
 
+    /**
+     * What acts on the donor at any speed: the unbalance that its grade leaves at cruise, and the air that grows with the square of the speed.
+     *
+     * @param speed of the first crank, rad/s
+     * @param turns of the propeller for one of the first crank
+     */
+    public static List<Excitation.Part> acting(Propeller propeller, double speed, double turns) {
+        double own = speed * turns;
+        double slower = own / propeller.cruiseSpeed();
+        double unbalance = mass(propeller.made()) * GRADE * propeller.cruiseSpeed() * slower * slower;
+        double air = UNEVEN_AIR * propeller.thrust() * slower * slower;
+        return List.of(
+                new Excitation.Part(turns, own, load(propeller, turning(unbalance))),
+                new Excitation.Part(
+                        propeller.made().blades() * turns,
+                        propeller.made().blades() * own,
+                        load(propeller, along(air))));
+    }
+
+    private static double mass(LineEnd.Propeller made) {
+        return made.inertia() / Math.pow(GYRATION * made.diameter(), 2);
+    }
+
+    private static Complex[] turning(double force) {
+        return new Complex[] {Complex.ZERO, new Complex(force, 0), new Complex(0, force)};
+    }
+
+    private static Complex[] along(double force) {
+        return new Complex[] {new Complex(force, 0), Complex.ZERO, Complex.ZERO};
+    }
+
+    private static HarmonicWrench load(Propeller propeller, Complex[] along) {
+        Vec3 across = propeller.axis().anyPerpendicular();
+        Mat3 axes = Mat3.ofColumns(propeller.axis(), across, propeller.axis().cross(across));
+        return HarmonicWrench.at(
+                axes, along, new Complex[] {Complex.ZERO, Complex.ZERO, Complex.ZERO}, propeller.hub());
+    }
+
     private static PropellerShaking at(MountedBody shaking, Propeller propeller, double speed, double thrust) {
         LineEnd.Propeller made = propeller.made();
-        double mass = made.inertia() / Math.pow(GYRATION * made.diameter(), 2);
-        double unbalance = mass * GRADE * speed;
+        double unbalance = mass(made) * GRADE * speed;
         double air = UNEVEN_AIR * thrust;
         return new PropellerShaking(
                 speed,
-                order(shaking, propeller, 1, speed, unbalance, new Complex[] {
-                    Complex.ZERO, new Complex(unbalance, 0), new Complex(0, unbalance)
-                }),
-                order(shaking, propeller, made.blades(), speed, air, new Complex[] {
-                    new Complex(air, 0), Complex.ZERO, Complex.ZERO
-                }));
+                order(shaking, propeller, 1, speed, unbalance, turning(unbalance)),
+                order(shaking, propeller, made.blades(), speed, air, along(air)));
     }
 
     private static Order order(
             MountedBody shaking, Propeller propeller, int perTurn, double speed, double force, Complex[] along) {
-        Vec3 across = propeller.axis().anyPerpendicular();
-        Mat3 axes = Mat3.ofColumns(propeller.axis(), across, propeller.axis().cross(across));
-        HarmonicWrench load = HarmonicWrench.at(
-                axes, along, new Complex[] {Complex.ZERO, Complex.ZERO, Complex.ZERO}, propeller.hub());
         double frequency = perTurn * speed / (2 * Math.PI);
-        return new Order(perTurn, frequency, force, Transmissibility.force(shaking, load, frequency));
+        return new Order(perTurn, frequency, force, Transmissibility.force(shaking, load(propeller, along), frequency));
     }
 }

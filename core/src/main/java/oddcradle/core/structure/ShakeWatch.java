@@ -16,7 +16,14 @@ public record ShakeWatch(String id, String label, Kind kind, Vec3 at) {
         MOUNT_FORCE,
         /** Amplitude of a motion of the engine, m. */
         ENGINE_MOTION,
-        /** Velocity of the frame, m/s, root mean square. */
-        FRAME_VELOCITY
+        /** Velocity of the frame where it carries a person, m/s, root mean square. */
+        FRAME_VELOCITY,
+        /** The same where it carries something else. */
+        CARRIED_VELOCITY
+    }
+
+    /** Whether it is the frame that is watched. */
+    boolean isOnFrame() {
+        return kind == Kind.FRAME_VELOCITY || kind == Kind.CARRIED_VELOCITY;
     }
 }

@@ -1,6 +1,7 @@
 package oddcradle.core.structure;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,8 +15,10 @@ import oddcradle.core.math.ComplexEnvelope;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
+import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.vibration.HarmonicWrench;
 import oddcradle.core.vibration.Mount;
+import oddcradle.core.vibration.RigidBodyModes;
 
 /**
  * The machine that carries a donor, ready for any mounts on the same nodes: what it gives there in every direction and about every axis, and at the places
@@ -79,7 +82,7 @@ public final class ShakenFrame {
             AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(foot.node(), foot.at(), axis)));
         }
         for (ShakeWatch watch : watches) {
-            if (watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY) {
+            if (watch.isOnFrame()) {
                 AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(watch.id(), watch.at(), axis)));
             }
         }
@@ -94,7 +97,26 @@ public final class ShakenFrame {
      * @param body of the donor, host axes
      */
     public OrderMap map(List<Mount> mounts, MassProperties body, Excitation excitation) {
-        return new Shaken(mounts, body).map(excitation);
+        return new Shaken(mounts, body, Optional.empty()).map(excitation);
+    }
+
+    /** The same for one set of mounts after another: what the frame gives at each frequency is worked out once. */
+    public OrderMap map(List<Mount> mounts, MassProperties body, Excitation excitation, Known known) {
+        return new Shaken(mounts, body, Optional.of(known)).map(excitation);
+    }
+
+    /** What a frame gives at the frequencies that have been asked for. One thread. */
+    public static final class Known {
+        private final Map<Double, double[][][]> byOmega = new HashMap<>();
+    }
+
+    /**
+     * How a donor on these mounts moves at one speed.
+     *
+     * @param excitation at that speed alone
+     */
+    public ShakenMotion motion(List<Mount> mounts, MassProperties body, Excitation excitation) {
+        return new Shaken(mounts, body, Optional.empty()).motion(excitation);
     }
 
     /**
@@ -113,9 +135,14 @@ public final class ShakenFrame {
         private final List<Mount> mounts;
         private final MassProperties body;
         private final List<Pull> pulls = new ArrayList<>();
-        private final FrameReceptance atPulls;
+        private final Optional<Known> known;
+        /** Where nothing is known of other mounts. */
+        private final Optional<FrameReceptance> atPulls;
 
-        Shaken(List<Mount> mounts, MassProperties body) {
+        private final double[][] weights;
+
+        Shaken(List<Mount> mounts, MassProperties body, Optional<Known> known) {
+            this.known = known;
             this.mounts = mounts;
             this.body = body;
             for (int k = 0; k < mounts.size(); k++) {
@@ -124,7 +151,8 @@ public final class ShakenFrame {
             for (int k = 0; k < feet.size(); k++) {
                 addLoss(k, feet.get(k));
             }
-            this.atPulls = receptance.combined(weights());
+            this.weights = weights();
+            this.atPulls = known.isPresent() ? Optional.empty() : Optional.of(receptance.combined(weights));
         }
 
         private void addPulls(int at, Mount mount) {
@@ -166,9 +194,7 @@ public final class ShakenFrame {
 
         private int watched() {
             return AXES.size()
-                    * (int) watches.stream()
-                            .filter(watch -> watch.kind() == ShakeWatch.Kind.FRAME_VELOCITY)
-                            .count();
+                    * (int) watches.stream().filter(ShakeWatch::isOnFrame).count();
         }
 
         private int probes() {
@@ -226,9 +252,98 @@ public final class ShakenFrame {
             return new OrderMap(excitation.speeds(), orders, watches, amplitudes);
         }
 
+        private double[][][] given(double omega) {
+            return atPulls.map(each -> each.at(omega))
+                    .orElseGet(() -> combined(known.orElseThrow().byOmega.computeIfAbsent(omega, receptance::at)));
+        }
+
+        /** Most weights of a pull are nothing: it hangs on one node. */
+        private double[][][] combined(double[][][] h) {
+            int n = weights.length;
+            double[][][] sum = new double[2][n][n];
+            for (int part = 0; part < 2; part++) {
+                double[][] half = new double[n][h[part].length];
+                for (int p = 0; p < n; p++) {
+                    for (int a = 0; a < weights[p].length; a++) {
+                        if (weights[p][a] != 0) {
+                            addRow(half[p], h[part][a], weights[p][a]);
+                        }
+                    }
+                }
+                for (int q = 0; q < n; q++) {
+                    for (int b = 0; b < weights[q].length; b++) {
+                        if (weights[q][b] != 0) {
+                            for (int p = 0; p < n; p++) {
+                                sum[part][p][q] += weights[q][b] * half[p][b];
+                            }
+                        }
+                    }
+                }
+            }
+            return sum;
+        }
+
+        private static void addRow(double[] to, double[] row, double factor) {
+            for (int b = 0; b < row.length; b++) {
+                to[b] += factor * row[b];
+            }
+        }
+
+        ShakenMotion motion(Excitation excitation) {
+            List<ShakenMotion.Part> parts = new ArrayList<>();
+            for (Excitation.Part part : excitation.at().get(0)) {
+                double[][] x = solved(given(part.omega()), part.wrench(), part.omega());
+                List<ShakenMotion.Force> forces = new ArrayList<>();
+                for (int m = 0; m < mounts.size(); m++) {
+                    forces.add(new ShakenMotion.Force(
+                            force(m, x[0]), force(m, x[1]).negated()));
+                }
+                // Re (a + i b) exp(i angle) is a in step and -b a quarter turn behind.
+                parts.add(new ShakenMotion.Part(
+                        part.order(), new RigidBodyModes.Swing(body(x[0], 1), body(x[1], -1)), forces));
+            }
+            return new ShakenMotion(excitation.speeds().get(0), parts);
+        }
+
+        private static SmallMotion body(double[] x, double sign) {
+            return new SmallMotion(
+                    Vec3.ZERO, new Vec3(x[0], x[1], x[2]).times(sign), new Vec3(x[3], x[4], x[5]).times(sign));
+        }
+
+        /** Of a mount on the frame: its pulls along its axes. */
+        private Vec3 force(int mount, double[] x) {
+            Vec3 force = Vec3.ZERO;
+            for (int p = 0; p < pulls.size(); p++) {
+                if (pulls.get(p).mount().equals(OptionalInt.of(mount))) {
+                    double[] along = pulls.get(p).onBody();
+                    force = force.along(new Vec3(along[0], along[1], along[2]), x[BODY + p]);
+                }
+            }
+            return force;
+        }
+
         /** At every watch, under a wrench about the centre of gravity that swings with {@code omega}, rad/s. */
         private double[] amplitudes(HarmonicWrench wrench, double omega) {
-            double[][][] h = atPulls.at(omega);
+            double[][][] h = given(omega);
+            double[][] x = solved(h, wrench, omega);
+            double[] amplitudes = new double[watches.size()];
+            int watched = pulls.size();
+            for (int k = 0; k < amplitudes.length; k++) {
+                ShakeWatch watch = watches.get(k);
+                switch (watch.kind()) {
+                    case MOUNT_FORCE -> amplitudes[k] = force(watch, x);
+                    case ENGINE_MOTION -> amplitudes[k] = motion(watch, x);
+                    case FRAME_VELOCITY, CARRIED_VELOCITY -> {
+                        amplitudes[k] = omega * onFrame(watched, x, h) / Math.sqrt(2);
+                        watched += 3;
+                    }
+                }
+            }
+            return amplitudes;
+        }
+
+        /** Motion of the donor, then every pull, real and imaginary. */
+        private double[][] solved(double[][][] h, HarmonicWrench wrench, double omega) {
             int size = BODY + pulls.size();
             double[] re = new double[size];
             double[] im = new double[size];
@@ -237,21 +352,7 @@ public final class ShakenFrame {
                 re[k] = parts[k].re();
                 im[k] = parts[k].im();
             }
-            double[][] x = system(h, omega).factor().solve(re, im);
-            double[] amplitudes = new double[watches.size()];
-            int watched = pulls.size();
-            for (int k = 0; k < amplitudes.length; k++) {
-                ShakeWatch watch = watches.get(k);
-                switch (watch.kind()) {
-                    case MOUNT_FORCE -> amplitudes[k] = force(watch, x);
-                    case ENGINE_MOTION -> amplitudes[k] = motion(watch, x);
-                    case FRAME_VELOCITY -> {
-                        amplitudes[k] = omega * onFrame(watched, x, h) / Math.sqrt(2);
-                        watched += 3;
-                    }
-                }
-            }
-            return amplitudes;
+            return system(h, omega).factor().solve(re, im);
         }
 
         /** The donor's own motion first, then the pull of every mount along each of its axes: one symmetric system. */

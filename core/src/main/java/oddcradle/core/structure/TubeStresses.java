@@ -15,7 +15,6 @@ import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
-import oddcradle.core.math.Vec3;
 
 /** How hard the cases work the tubes. */
 public final class TubeStresses {
@@ -42,9 +41,23 @@ public final class TubeStresses {
                 tubes, CaseVariants.of(job), job.materials(), job.build().yieldFactor(), frame, result);
     }
 
-    private record Worst(LoadCase load, MemberResult piece, double allowed) {
-        double utilisation() {
-            return piece.vonMisesMax() / allowed;
+    private record Worst(
+            LoadCase load,
+            MemberResult piece,
+            TubeStress.Limit limit,
+            double stress,
+            double allowed,
+            double utilisation,
+            double place) {}
+
+    /** What one material may be stressed to at a level, Pa, and what is kept from buckling. */
+    private record Allowed(double metal, double besideWeld, double onBuckling) {
+        static Allowed of(Material material, Level level, double yieldFactor) {
+            double onYield = level.onYield(yieldFactor, material.ultimateOverYield());
+            return new Allowed(
+                    material.yieldStrength() / onYield,
+                    material.yieldBesideWeld() / onYield,
+                    level.onBuckling(yieldFactor));
         }
     }
 
@@ -55,34 +68,82 @@ public final class TubeStresses {
         input.tubes().forEach(tube -> tubes.put(tube.id(), tube));
         Map<String, LoadCase> loads = new HashMap<>();
         input.cases().forEach(load -> loads.put(load.id(), load));
-        Map<String, EnumMap<Level, Double>> allowed = new HashMap<>();
-        input.materials().forEach(material -> allowed.put(material.name(), allowed(material, input.yieldFactor())));
+        Map<String, EnumMap<Level, Allowed>> allowed = new HashMap<>();
+        for (Material material : input.materials()) {
+            EnumMap<Level, Allowed> byLevel = new EnumMap<>(Level.class);
+            for (Level level : Level.values()) {
+                byLevel.put(level, Allowed.of(material, level, input.yieldFactor()));
+            }
+            allowed.put(material.name(), byLevel);
+        }
+        Map<String, FreeTube> free = FreeTube.of(built);
         Map<String, Worst> worst = new LinkedHashMap<>();
         for (CaseResult each : input.result().cases()) {
             LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
                 String tube = built.memberOfPiece().get(piece.id());
-                double may = allowed.get(tubes.get(tube).material()).get(load.level());
+                Allowed may = allowed.get(tubes.get(tube).material()).get(load.level());
+                Worst here = worst(load, piece, free.get(piece.id()), may);
                 Worst before = worst.get(tube);
-                if (before == null || piece.vonMisesMax() / may > before.utilisation()) {
-                    worst.put(tube, new Worst(load, piece, may));
+                if (before == null || here.utilisation() > before.utilisation()) {
+                    worst.put(tube, here);
                 }
             }
         }
         List<TubeStress> uses = new ArrayList<>();
-        worst.forEach((id, each) -> {
-            Vec3 at = built.pointOn(each.piece().id(), each.piece().worstAt());
-            uses.add(new TubeStress(tubes.get(id), each.piece().id(), each.load(), each.piece(), each.allowed(), at));
-        });
+        worst.forEach((id, each) -> uses.add(new TubeStress(
+                tubes.get(id),
+                each.piece().id(),
+                each.load(),
+                each.piece(),
+                each.limit(),
+                each.stress(),
+                each.allowed(),
+                free.get(each.piece().id()).column(),
+                each.utilisation(),
+                built.pointOn(each.piece().id(), each.place()))));
         uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
         return uses;
     }
 
-    private static EnumMap<Level, Double> allowed(Material material, double yieldFactor) {
-        EnumMap<Level, Double> allowed = new EnumMap<>(Level.class);
-        for (Level level : Level.values()) {
-            allowed.put(level, material.yieldStrength() / level.onYield(yieldFactor, material.ultimateOverYield()));
+    /** The most that presses a piece together, N; less than 0 where it is pulled all along. */
+    public static double pressure(MemberResult piece) {
+        return Math.max(piece.endI().force().x(), -piece.endJ().force().x());
+    }
+
+    private static Worst worst(LoadCase load, MemberResult piece, FreeTube free, Allowed may) {
+        double mises = piece.vonMisesMax();
+        Worst worst = new Worst(
+                load, piece, TubeStress.Limit.METAL, mises, may.metal(), mises / may.metal(), piece.worstAt());
+        if (may.besideWeld() < may.metal()) {
+            for (double end : free.weldedEnds()) {
+                double stress = free.misesAt(end == 0 ? piece.endI() : piece.endJ());
+                if (stress / may.besideWeld() > worst.utilisation()) {
+                    worst = new Worst(
+                            load,
+                            piece,
+                            TubeStress.Limit.BESIDE_WELD,
+                            stress,
+                            may.besideWeld(),
+                            stress / may.besideWeld(),
+                            end);
+                }
+            }
         }
-        return allowed;
+        double pressure = pressure(piece);
+        double bending = Math.max(
+                0, piece.stressMax() - Math.abs(pressure) / free.column().area());
+        double asColumn = free.column().utilisation(pressure, bending, may.onBuckling(), may.metal());
+        if (asColumn > worst.utilisation()) {
+            worst = new Worst(
+                    load,
+                    piece,
+                    TubeStress.Limit.COLUMN,
+                    piece.stressMax(),
+                    piece.stressMax() / asColumn,
+                    asColumn,
+                    piece.worstAt());
+        }
+        return worst;
     }
 }

@@ -3,6 +3,7 @@ package oddcradle.core.units;
 import static tech.units.indriya.AbstractUnit.ONE;
 import static tech.units.indriya.unit.Units.GRAM;
 import static tech.units.indriya.unit.Units.HERTZ;
+import static tech.units.indriya.unit.Units.HOUR;
 import static tech.units.indriya.unit.Units.KELVIN;
 import static tech.units.indriya.unit.Units.KILOGRAM;
 import static tech.units.indriya.unit.Units.METRE;
@@ -133,10 +134,12 @@ public final class Entry {
             case FREQUENCY -> HERTZ;
             case ROTATION_SPEED -> RADIAN.divide(SECOND);
             case SPEED, ROAD_SPEED, VIBRATION -> METRE.divide(SECOND);
+            case UNBALANCE -> KILOGRAM.multiply(METRE);
+            case DENSITY -> KILOGRAM.divide(METRE.pow(3));
             case ENERGY -> NEWTON.multiply(METRE);
             case TEMPERATURE_RISE -> KELVIN;
             case ACCELERATION -> METRE.divide(SECOND.pow(2));
-            case TIME -> SECOND;
+            case TIME, DURATION -> SECOND;
             case SHARE, RATIO, COUNT, HARDNESS -> ONE;
         };
     }
@@ -177,8 +180,16 @@ public final class Entry {
         units.put("hz", HERTZ);
         units.put("rpm", RADIAN.multiply(Math.PI / 30).divide(SECOND));
         units.put("m/s", METRE.divide(SECOND));
+        units.put("m/s²", METRE.divide(SECOND.pow(2)));
+        units.put("m/s2", METRE.divide(SECOND.pow(2)));
+        units.put("ms", SECOND.divide(1000));
         units.put("mm/s", METRE.divide(1000).divide(SECOND));
         units.put("in/s", INCH.divide(SECOND));
+        units.put("g.mm", GRAM.multiply(METRE).divide(1000));
+        units.put("oz.in", KILOGRAM.multiply(0.45359237 / 16).multiply(INCH));
+        units.put("g/cm³", GRAM.divide(METRE.divide(100).pow(3)));
+        units.put("lb/in³", KILOGRAM.multiply(0.45359237).divide(INCH.pow(3)));
+        units.put("kg/m³", KILOGRAM.divide(METRE.pow(3)));
         units.put("km/h", METRE.divide(3.6).divide(SECOND));
         units.put("mph", METRE.multiply(1609.344 / 3600).divide(SECOND));
         units.put("j", NEWTON.multiply(METRE));
@@ -188,6 +199,7 @@ public final class Entry {
         units.put("kw", NEWTON.multiply(METRE).multiply(1000).divide(SECOND));
         units.put("hp", NEWTON.multiply(METRE).multiply(745.6998715822702).divide(SECOND));
         units.put("s", SECOND);
+        units.put("h", HOUR);
         units.put("%", ONE.divide(100));
         units.put("shorea", ONE);
         return Map.copyOf(units);
@@ -209,8 +221,11 @@ public final class Entry {
             case ACCELERATION -> "9.81 m/s²";
             case POWER -> "33 kW";
             case TIME -> "1.65 s";
+            case DURATION -> "120 h";
             case ROAD_SPEED -> "60 km/h";
             case VIBRATION -> "5 mm/s";
+            case UNBALANCE -> "11500 g·mm";
+            case DENSITY -> "7.85 g/cm³";
             case ENERGY -> "120 kJ";
             case TEMPERATURE_RISE -> "80 K";
             case SHARE -> "30 %";

@@ -17,11 +17,16 @@ public enum Kind {
     ROAD_SPEED("m/s"),
     /** Of what shakes, root mean square. */
     VIBRATION("m/s"),
+    /** Mass times radius of what turns. */
+    UNBALANCE("kg m"),
+    DENSITY("kg/m3"),
     ENERGY("J"),
     TEMPERATURE_RISE("K"),
     ACCELERATION("m/s2"),
     POWER("W"),
     TIME("s"),
+    /** Of running, told in hours. */
+    DURATION("s"),
     /** A share of one, shown as per cent. */
     SHARE("1"),
     RATIO("1"),

@@ -50,6 +50,19 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(metresPerSecond, Kind.VIBRATION);
     }
 
+    public static Quantity time(double seconds) {
+        return new Quantity(seconds, Kind.TIME);
+    }
+
+    /** Of running. */
+    public static Quantity hours(double hours) {
+        return new Quantity(hours * 3600, Kind.DURATION);
+    }
+
+    public static Quantity unbalance(double kilogramMetres) {
+        return new Quantity(kilogramMetres, Kind.UNBALANCE);
+    }
+
     public static Quantity acceleration(double metresPerSecondSquared) {
         return new Quantity(metresPerSecondSquared, Kind.ACCELERATION);
     }

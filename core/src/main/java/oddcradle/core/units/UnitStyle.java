@@ -95,10 +95,13 @@ public enum UnitStyle {
             case SPEED -> "m/s";
             case ROAD_SPEED -> metric ? "km/h" : "mph";
             case VIBRATION -> metric ? "mm/s" : "in/s";
+            case UNBALANCE -> metric ? "g·mm" : "oz·in";
+            case DENSITY -> metric ? "g/cm³" : "lb/in³";
             case ENERGY -> "kJ";
             case TEMPERATURE_RISE -> metric ? "K" : "°F";
             case ACCELERATION -> "g";
             case TIME -> "s";
+            case DURATION -> "h";
             case POWER -> metric ? "kW" : "hp";
             case SHARE -> "%";
             case HARDNESS -> "Shore A";
@@ -139,7 +142,10 @@ public enum UnitStyle {
             case SHARE -> 100;
             case ROAD_SPEED -> metric ? 3.6 : 3600 / 1609.344;
             case VIBRATION -> metric ? 1e3 : 1 / METRES_PER_INCH;
+            case UNBALANCE -> metric ? 1e6 : 16 / (KILOGRAMS_PER_POUND * METRES_PER_INCH);
+            case DENSITY -> metric ? 1e-3 : METRES_PER_INCH * METRES_PER_INCH * METRES_PER_INCH / KILOGRAMS_PER_POUND;
             case ENERGY -> 1e-3;
+            case DURATION -> 1.0 / 3600;
             case TEMPERATURE_RISE -> metric ? 1 : 1.8;
             case INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
         };
@@ -150,12 +156,15 @@ public enum UnitStyle {
         return switch (quantity.kind()) {
             case LENGTH -> metric ? 1 : 3;
             case VIBRATION -> metric ? 1 : 2;
+            case UNBALANCE -> metric ? 0 : 3;
+            case DENSITY -> metric ? 2 : 3;
             case ANGLE, RATIO, SPEED, ACCELERATION, TIME -> 2;
             case MASS -> shown >= 1000 ? 0 : shown < 2 ? 3 : 1;
             case SHARE, FREQUENCY, TORQUE, POWER, ROAD_SPEED, ENERGY -> shown >= 1000 ? 0 : 1;
             case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
             case STRESS -> metric ? 0 : 1;
             case TEMPERATURE_RISE -> 0;
+            case DURATION -> shown < 10 ? 1 : 0;
             case STIFFNESS -> shown >= 100 ? 0 : 1;
             case INERTIA -> 3;
             case COUNT -> shown == Math.rint(shown) ? 0 : 2;

@@ -26,11 +26,11 @@ class StockMaterialTest {
             assertThat(each.source()).as(each.material().name()).isNotBlank();
             assertThat(each.filler()).as(each.material().name()).isNotBlank();
             // Welding never makes a metal stronger, and what is not welded has no weld to tire.
-            each.weldedYield().ifPresent(welded -> assertThat(welded)
+            each.material().weldedYield().ifPresent(welded -> assertThat(welded)
                     .as(each.material().name())
                     .isLessThanOrEqualTo(each.material().yieldStrength()));
             assertThat(each.fatigueRange().isPresent())
-                    .isEqualTo(each.weldedYield().isPresent());
+                    .isEqualTo(each.material().weldedYield().isPresent());
         }
     }
 
@@ -64,10 +64,10 @@ class StockMaterialTest {
     /** Beside a weld 6061-T6 keeps 76 to 115 MPa, drawn steel falls back to what it was before drawing (common practice). */
     @Test
     void besideAWeld_heatTreatedAndDrawnMetalsAreSoft() {
-        assertThat(named("light alloy, 6061-T6").weldedYield().orElseThrow() / 1e6)
+        assertThat(named("light alloy, 6061-T6").material().weldedYield().orElseThrow() / 1e6)
                 .isBetween(76.0, 115.0);
-        assertThat(named("cold-drawn mild steel").weldedYield().orElseThrow() / 1e6)
+        assertThat(named("cold-drawn mild steel").material().weldedYield().orElseThrow() / 1e6)
                 .isBetween(210.0, 260.0);
-        assertThat(named("light alloy, 2024-T3").weldedYield()).isEmpty();
+        assertThat(named("light alloy, 2024-T3").material().weldedYield()).isEmpty();
     }
 }

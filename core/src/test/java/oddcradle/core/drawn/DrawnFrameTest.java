@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 class DrawnFrameTest {
     private static final Tube TUBE = new Tube(0.0254, 0.002);
-    private static final String STEEL = "cold-drawn mild steel";
+    private static final String STEEL = "structural steel, 355";
     private static final Job JOB = job();
 
     private static Job job() {

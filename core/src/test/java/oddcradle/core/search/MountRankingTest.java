@@ -11,6 +11,7 @@ import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
+import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
 class MountRankingTest {
@@ -52,6 +53,33 @@ class MountRankingTest {
                                     && other.motion() < one.motion()))
                     .isFalse();
         }
+    }
+
+    /** Harris (from memory): a mount isolates above root two of its own frequency, and sags then by g over the square of that. */
+    @Test
+    void isolation_isPromisedOnlyWhereEveryStrongOrderIsHeldBack() {
+        MountRanking.Result result = MountRanking.of(Examination.of(JOB), Shelves.SHIPPED, share -> true)
+                .orElseThrow();
+        double least = result.choices().stream()
+                .filter(choice -> choice.strain() <= 1)
+                .mapToDouble(choice -> choice.through().share())
+                .min()
+                .orElseThrow();
+        String words = result.isolation().in(UnitStyle.MILLIMETRES);
+        assertThat(words).contains(least <= 1 ? "isolates every strong order" : "None that lasts isolates");
+        MountRanking.Choice hard = result.schools().get(0).choice();
+        // Bolted hard nothing is held back.
+        assertThat(hard.through().share()).isBetween(0.95, 1.2);
+        // Idling at a tenth of the speed no rubber isolates, and it is said what it would take.
+        Job slow = JOB.withDonor(JOB.donor()
+                .withEngine(
+                        JOB.donor().engine().withIdleSpeed(JOB.donor().engine().idleSpeed() / 10)));
+        assertThat(MountRanking.of(Examination.of(slow), Shelves.SHIPPED, share -> true)
+                        .orElseThrow()
+                        .isolation()
+                        .in(UnitStyle.MILLIMETRES))
+                .contains("None that lasts isolates")
+                .contains("would sag by");
     }
 
     @Test

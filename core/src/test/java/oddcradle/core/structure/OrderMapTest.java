@@ -190,4 +190,32 @@ class OrderMapTest {
                 .max()
                 .orElseThrow();
     }
+
+    /** Newton: whatever the engine does to the donor that does not move it goes into the mounts, at every angle of the crank. */
+    @Test
+    void forcesOfAllMounts_areWhatMovesNothing() {
+        ShakeMaps.Machine machine =
+                ShakeMaps.of(Examination.of(job())).orElseThrow().machine();
+        double speed = 180;
+        Excitation excitation = machine.excitation(speed, Throttle.FULL);
+        ShakenMotion motion = machine.motion(excitation);
+        double mass = machine.setting().body().mass();
+        double step = 1e-3;
+        double most = 0;
+        for (double angle = 0; angle < 4 * Math.PI; angle += 0.37) {
+            Vec3 sum = Vec3.ZERO;
+            for (int m = 0; m < machine.setting().mounts().size(); m++) {
+                sum = sum.plus(motion.force(m, angle));
+            }
+            Vec3 before = motion.body(angle - step).shift();
+            Vec3 here = motion.body(angle).shift();
+            Vec3 after = motion.body(angle + step).shift();
+            Vec3 acceleration = before.plus(after).minus(here.times(2)).times(speed * speed / (step * step));
+            Vec3 left = excitation.force(0, angle).minus(acceleration.times(mass));
+            most = Math.max(most, left.length());
+            assertThat(sum.distanceTo(left))
+                    .isLessThan(0.01 * excitation.force(0, angle).length() + 0.5);
+        }
+        assertThat(most).isPositive();
+    }
 }

@@ -14,6 +14,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.placement.MountedDonor;
+import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.step.shake.ShakeFinding;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.core.vibration.Mode;
@@ -44,6 +45,24 @@ class PropellerShakingTest {
         assertThat(shaking.unbalance().force())
                 .isCloseTo(left * shaking.speed() * shaking.speed(), withinPercentage(0.1));
         assertThat(shaking.unbalance().frequency()).isCloseTo(rpm / 60, within(1e-9));
+    }
+
+    /** What is out of balance pulls with the square of the speed, by definition; the map has it at the propeller's own turns. */
+    @Test
+    void inTheMap_itPullsWithTheSquareOfTheSpeed() {
+        Job job = flying(3, 0.6);
+        PropellerShaking.Propeller propeller = PropellerShaking.propeller(job).orElseThrow();
+        double turns = propeller.cruiseSpeed() / job.donor().engine().cruiseSpeed();
+        double cruise = job.donor().engine().cruiseSpeed();
+        Excitation.Part full = PropellerShaking.acting(propeller, cruise, turns).get(0);
+        Excitation.Part half =
+                PropellerShaking.acting(propeller, cruise / 2, turns).get(0);
+        assertThat(full.wrench().force()).isCloseTo(4 * half.wrench().force(), withinPercentage(1e-6));
+        assertThat(full.wrench().force())
+                .isCloseTo(Math.sqrt(2) * cruise(job).unbalance().force(), withinPercentage(0.1));
+        assertThat(ShakeMaps.of(Examination.of(job)).orElseThrow().full().orders())
+                .anySatisfy(order -> assertThat(order).isCloseTo(turns, within(1e-6)))
+                .anySatisfy(order -> assertThat(order).isCloseTo(3 * turns, within(1e-6)));
     }
 
     @Test

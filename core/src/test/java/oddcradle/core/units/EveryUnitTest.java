@@ -14,8 +14,11 @@ class EveryUnitTest {
         return switch (kind) {
             case LENGTH -> 0.5;
             case ANGLE, INERTIA, RATIO, SHARE, TIME, VIBRATION -> 1;
+            case DURATION -> 3600;
             case MASS, FREQUENCY, ROTATION_SPEED, SPEED, ROAD_SPEED, ACCELERATION, COUNT, HARDNESS -> 60;
             case FORCE, TORQUE, TEMPERATURE_RISE -> 500;
+            case UNBALANCE -> 0.05;
+            case DENSITY -> 2e4;
             case STIFFNESS, POWER, ENERGY -> 1e5;
             case STRESS -> 2e8;
         };

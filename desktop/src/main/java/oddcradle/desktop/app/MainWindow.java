@@ -53,6 +53,7 @@ import oddcradle.files.settings.Settings;
 
 /** The frame of the window: bar, rail, stand, slate, notes. */
 public final class MainWindow {
+    private Optional<Finder> finder = Optional.empty();
     private final Stage stage;
     private final Desk desk;
     private final JobFiles files;
@@ -250,7 +251,10 @@ public final class MainWindow {
 
     /** What is wanted, by its words. */
     void find() {
-        Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo));
+        // Held down, the keys come again and again.
+        if (finder.filter(Finder::isOpen).isEmpty()) {
+            finder = Optional.of(Finder.open(bar, () -> FindAnything.of(desk, commands.all(), slates, this::goTo)));
+        }
     }
 
     Slates slates() {

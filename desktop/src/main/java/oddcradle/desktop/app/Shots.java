@@ -140,6 +140,7 @@ final class Shots {
                             .equals(window.desk().session().job());
             if (!examined
                     || window.desk().shaking().isWorking()
+                    || window.desk().proof().isWorking()
                     || !window.desk().work().whatProperty().get().isEmpty()) {
                 next();
                 return;

@@ -42,7 +42,7 @@ public final class Finder {
     }
 
     /** Opens under a node. */
-    public static void open(Region under, Supplier<List<Found>> all) {
+    public static Finder open(Region under, Supplier<List<Found>> all) {
         Finder finder = new Finder(all.get());
         VBox box = new VBox(6, finder.typed, finder.list);
         box.setId("finder");
@@ -55,6 +55,11 @@ public final class Finder {
         finder.popup.show(under, at.getMaxX() - WIDTH, at.getMaxY() + 4);
         finder.find();
         finder.typed.requestFocus();
+        return finder;
+    }
+
+    public boolean isOpen() {
+        return popup.isShowing();
     }
 
     private void find() {

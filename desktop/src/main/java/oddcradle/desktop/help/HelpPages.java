@@ -21,7 +21,7 @@ final class HelpPages {
             case SEAT -> "seat.md";
             case CRADLE, MAKE -> "cradle.md";
             case SHAKE -> "shake.md";
-            case LOAD -> "forces.md";
+            case LOAD -> "load.md";
             case FIT, RUN -> "findings.md";
         };
     }

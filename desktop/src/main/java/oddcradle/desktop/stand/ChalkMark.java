@@ -14,6 +14,11 @@ public record ChalkMark(Vec3 from, Vec3 to, Phrase text, String style) {
         return new ChalkMark(at, at, Phrase.of(""), "blue");
     }
 
+    /** A force, at where it points. */
+    static ChalkMark arrow(Vec3 from, Vec3 to) {
+        return new ChalkMark(from, to, Phrase.of(""), "blue");
+    }
+
     Vec3 middle() {
         return from.towards(to, 0.5);
     }

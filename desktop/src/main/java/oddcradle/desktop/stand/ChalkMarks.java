@@ -207,10 +207,7 @@ public final class ChalkMarks {
             marks.add(new ChalkMark(
                     use.at(),
                     use.at(),
-                    Phrase.of(
-                            "{} {}",
-                            use.tube().id(),
-                            Quantity.stress(use.piece().vonMisesMax())),
+                    Phrase.of("{} {}", use.tube().id(), Quantity.stress(use.stress())),
                     SeverityMark.styleClass(severity)));
         }
     }

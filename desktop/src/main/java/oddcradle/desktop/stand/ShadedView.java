@@ -443,7 +443,7 @@ final class ShadedView extends Pane {
     }
 
     /** Shows the donor on its way, without what has come off; back in its seat where {@code way} is empty. */
-    void onTheWay(Examination examination, Optional<Desk.OnTheWay> way) {
+    void donorMoved(Examination examination, Optional<Desk.DonorMoved> way) {
         Set<String> donor =
                 examination.job().donor().bodies().stream().map(Part::id).collect(Collectors.toSet());
         Pose back = examination.seating().pose().inverse();

@@ -115,7 +115,7 @@ public final class Stand extends BorderPane {
             shaded.ifPresent(view -> view.waitForScan(now.isPresent()));
             hint();
         });
-        desk.onTheWayProperty().addListener((property, before, now) -> onTheWay());
+        desk.donorMovedProperty().addListener((property, before, now) -> donorMoved());
         Hold hold = Hold.firstOf(new FrameHold(desk), new BodyHold(desk), new StandHold(desk));
         addEventHandler(KeyEvent.KEY_TYPED, typed -> {
             // Only what is in the hand is sketched; a letter else names a side to stand at.
@@ -134,10 +134,10 @@ public final class Stand extends BorderPane {
         show(shaded.isPresent() ? Side.THREE_QUARTER : Side.LEFT);
     }
 
-    private void onTheWay() {
+    private void donorMoved() {
         if (desk.examination() != null) {
-            Optional<Desk.OnTheWay> way = desk.onTheWayProperty().get();
-            shaded.ifPresent(view -> view.onTheWay(desk.examination(), way));
+            Optional<Desk.DonorMoved> way = desk.donorMovedProperty().get();
+            shaded.ifPresent(view -> view.donorMoved(desk.examination(), way));
             refresh();
         }
     }
@@ -349,10 +349,11 @@ public final class Stand extends BorderPane {
         desk.sketchProperty()
                 .get()
                 .ifPresent(sketch -> marks.add(new ChalkMark(sketch.from(), sketch.to(), sketch.words(), "blue")));
-        desk.onTheWayProperty().get().ifPresent(way -> {
+        desk.donorMovedProperty().get().ifPresent(way -> {
             // On its way no gap of the seat is true any more.
             marks.clear();
             way.mark().ifPresent(mark -> marks.add(new ChalkMark(mark.at(), mark.at(), mark.text(), "watch")));
+            way.arrows().forEach(arrow -> marks.add(ChalkMark.arrow(arrow.from(), arrow.to())));
         });
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
             shaded.ifPresent(view -> view.show(examination, body, paint, marks, desk.units()));

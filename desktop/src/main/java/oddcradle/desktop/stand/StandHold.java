@@ -26,7 +26,7 @@ final class StandHold implements Hold {
     @Override
     public boolean takes(String part, Point2D mouse, Function<Vec3, Point2D> onScreen) {
         node = Optional.empty();
-        if (desk.onTheWayProperty().get().isPresent() || desk.examination() == null) {
+        if (desk.donorMovedProperty().get().isPresent() || desk.examination() == null) {
             return false;
         }
         Step step = desk.stepProperty().get();

@@ -22,6 +22,7 @@ import oddcradle.core.card.Deed;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.catalog.Shelves;
+import oddcradle.core.control.Progress;
 import oddcradle.core.drawn.DrawnFrame;
 import oddcradle.core.drawn.DrawnPipe;
 import oddcradle.core.drawn.TubeEnd;
@@ -39,15 +40,17 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.proof.LoadProof;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.search.NodePull;
+import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.section.Section;
 import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.task.LiveExamination;
-import oddcradle.desktop.task.LiveShaking;
+import oddcradle.desktop.task.LiveStudy;
 import oddcradle.desktop.task.LongWork;
 import oddcradle.desktop.task.Previews;
 import oddcradle.desktop.task.Workers;
@@ -76,12 +79,16 @@ public final class Desk {
 
     private final Previews previews = new Previews(Workers.inOrder("previews"), Workers.ui());
 
-    private final LiveShaking shaking = new LiveShaking(Workers.inOrder("shaking"), Workers.ui());
+    private final LiveStudy<ShakeMaps.Maps> shaking =
+            new LiveStudy<>(ShakeMaps::of, Workers.inOrder("shaking"), Workers.ui());
+
+    private final LiveStudy<LoadProof> proof = new LiveStudy<>(
+            examination -> LoadProof.of(examination, Progress.UNWATCHED), Workers.inOrder("proof"), Workers.ui());
 
     private final LongWork work = new LongWork(Workers.inOrder("long work"), Workers.ui());
 
     /** The donor on its way out; empty while it sits in its seat. */
-    private final ObjectProperty<Optional<OnTheWay>> onTheWay = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<DonorMoved>> donorMoved = new SimpleObjectProperty<>(Optional.empty());
 
     /** The node that a hand pulled last and no sheet has shown yet. */
     private final ObjectProperty<Optional<String>> pulled = new SimpleObjectProperty<>(Optional.empty());
@@ -140,7 +147,7 @@ public final class Desk {
         thingWanted.set(Optional.empty());
         pipeDrawn.set(Optional.empty());
         drawing.set(false);
-        onTheWay.set(Optional.empty());
+        donorMoved.set(Optional.empty());
         complaint.set("");
         work.end();
     }
@@ -163,8 +170,13 @@ public final class Desk {
     }
 
     /** Every order at every speed, of the machine that was asked for last. */
-    public LiveShaking shaking() {
+    public LiveStudy<ShakeMaps.Maps> shaking() {
         return shaking;
+    }
+
+    /** Whether the whole holds and for how long, of the machine that was asked for last. */
+    public LiveStudy<LoadProof> proof() {
+        return proof;
     }
 
     public LiveExamination live() {
@@ -364,23 +376,33 @@ public final class Desk {
     }
 
     /**
-     * The donor as it is shown on its way.
+     * The donor as it is shown elsewhere than in its seat: on its way, or shaking.
      *
      * @param pose of the donor, host axes
      * @param off ids of what has come off
-     * @param mark a gap to be shown, where there is one
+     * @param mark what is to be said, where there is something
+     * @param arrows of forces
      */
-    public record OnTheWay(Pose pose, Set<String> off, Optional<Gauge> mark) {
-        public OnTheWay {
+    public record DonorMoved(Pose pose, Set<String> off, Optional<Gauge> mark, List<Arrow> arrows) {
+        public DonorMoved {
             off = Set.copyOf(off);
+            arrows = List.copyOf(arrows);
+        }
+
+        /** Without forces. */
+        public DonorMoved(Pose pose, Set<String> off, Optional<Gauge> mark) {
+            this(pose, off, mark, List.of());
         }
     }
+
+    /** From where it acts to its point, host axes, m. */
+    public record Arrow(Vec3 from, Vec3 to) {}
 
     /** A place and what is to be said there. */
     public record Gauge(Vec3 at, Phrase text) {}
 
-    public ObjectProperty<Optional<OnTheWay>> onTheWayProperty() {
-        return onTheWay;
+    public ObjectProperty<Optional<DonorMoved>> donorMovedProperty() {
+        return donorMoved;
     }
 
     public LongWork work() {

@@ -30,6 +30,7 @@ import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.DemoJobs;
 import oddcradle.files.mesh.LengthUnit;
 import oddcradle.files.mesh.MeshFiles;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -99,6 +100,7 @@ class DonorAndHostSheetsTest extends WindowDriver {
     }
 
     @Test
+    @Tag("solid")
     void candidates_areComparedReorderedAndSeated(FxRobot robot) {
         at(robot, Step.DONOR, "compare");
         until(() -> robot.lookup("#seat-1").tryQuery().isPresent());

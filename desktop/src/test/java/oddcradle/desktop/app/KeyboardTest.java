@@ -156,7 +156,7 @@ class KeyboardTest extends WindowDriver {
         assertThat(text(robot, "#seat-yaw-problem")).isEqualTo("is 400 °, must lie between -360 ° and 360 °");
         robot.type(KeyCode.ESCAPE);
         robot.clickOn("#seat-up").type(KeyCode.ESCAPE);
-        robot.interact(() -> desk.goTo(Step.LOAD));
+        at(robot, Step.LOAD, "tubes");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
         WaitForAsyncUtils.waitForFxEvents();
         List<String> sections =

@@ -3,12 +3,17 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.LoadSet;
@@ -48,6 +53,44 @@ class LoadSheetsTest extends WindowDriver {
                 .filter(each -> each.severity() == Severity.WATCH && each.code() instanceof LoadFinding)
                 .map(each -> (LoadFinding) each.code())
                 .toList();
+    }
+
+    /** The step opens on its answers; a joint picks its tube in the stand; fewer throttle openings make all last longer. */
+    @Test
+    void answersJointsAndLives_followTheJob(FxRobot robot) {
+        at(robot, Step.LOAD, "answers");
+        until(() -> robot.lookup("#load-lasts").tryQuery().isPresent());
+        assertThat(text(robot, "#load-holds")).endsWith("%");
+        assertThat(text(robot, "#load-weld")).endsWith("%");
+        double hours = hours(robot);
+        assertThat(hours).isGreaterThan(1);
+        Job job = desk.session().job();
+        robot.interact(() -> desk.apply(new ReplaceJob(
+                job.withBuild(job.build().withDuty(Optional.of(job.duty().withOpenings(20)))), "duty")));
+        settled();
+        until(() -> !desk.proof().isWorking());
+        assertThat(hours(robot)).isGreaterThan(4 * hours);
+        at(robot, Step.LOAD, "joints");
+        until(() -> robot.lookup(".hyperlink")
+                .match(link ->
+                        link instanceof Hyperlink named && named.getText().contains(" on "))
+                .tryQuery()
+                .isPresent());
+        Hyperlink joint = robot.lookup(".hyperlink")
+                .match(link ->
+                        link instanceof Hyperlink named && named.getText().contains("(C7) on"))
+                .query();
+        robot.interact(joint::fire);
+        assertThat(desk.selectionProperty().get()).contains("C7");
+        at(robot, Step.LOAD, "lost-part");
+        until(() -> robot.lookup(".label")
+                .match(label -> ((Labeled) label).getText().startsWith("Falls: without"))
+                .tryQuery()
+                .isPresent());
+    }
+
+    private static double hours(FxRobot robot) {
+        return Double.parseDouble(text(robot, "#load-lasts").replace(" h", ""));
     }
 
     @Test

@@ -199,13 +199,13 @@ class SeatSheetsTest extends WindowDriver {
         until(() -> text(robot, "#way-said").contains("Out "));
         assertThat(text(robot, "#way-said")).contains("First off: silencer");
         press(robot, "#way-play");
-        until(() -> desk.onTheWayProperty().get().isPresent());
-        assertThat(desk.onTheWayProperty().get().get().off()).contains("D13");
+        until(() -> desk.donorMovedProperty().get().isPresent());
+        assertThat(desk.donorMovedProperty().get().get().off()).contains("D13");
         press(robot, "#way-play");
         double stopped = robot.lookup("#way-along").queryAs(Slider.class).getValue();
         assertThat(stopped).isBetween(0.0, 1.0);
         robot.interact(() -> robot.lookup("#way-along").queryAs(Slider.class).setValue(0.5));
-        assertThat(desk.onTheWayProperty()
+        assertThat(desk.donorMovedProperty()
                         .get()
                         .orElseThrow()
                         .pose()
@@ -213,9 +213,9 @@ class SeatSheetsTest extends WindowDriver {
                         .distanceTo(seat().position()))
                 .isGreaterThan(0.1);
         press(robot, "#way-tight");
-        assertThat(desk.onTheWayProperty().get().orElseThrow().mark()).isPresent();
+        assertThat(desk.donorMovedProperty().get().orElseThrow().mark()).isPresent();
         press(robot, "#way-seat");
-        assertThat(desk.onTheWayProperty().get()).isEmpty();
+        assertThat(desk.donorMovedProperty().get()).isEmpty();
         press(robot, "#way-part-find");
         until(() -> !text(robot, "#way-part-said").isEmpty());
     }

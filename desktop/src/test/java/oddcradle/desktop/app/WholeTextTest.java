@@ -42,9 +42,11 @@ class WholeTextTest extends WindowDriver {
             WaitForAsyncUtils.waitForFxEvents();
             List<String> names = new ArrayList<>(window.slates().of(step).sheets());
             for (String name : names.isEmpty() ? List.of("") : names) {
-                robot.interact(() -> window.slates().of(step).turnTo(name));
-                until(() -> !desk.shaking().isWorking());
-                robot.interact(() -> {
+                inWindow(() -> window.slates().of(step).turnTo(name));
+                if (desk.shaking().isWorking()) {
+                    until(() -> !desk.shaking().isWorking());
+                }
+                inWindow(() -> {
                     window.scene().getRoot().applyCss();
                     window.scene().getRoot().layout();
                     gather(window.scene().getRoot(), step.title() + ", " + name + ": ", cut);
@@ -55,6 +57,11 @@ class WholeTextTest extends WindowDriver {
         }
         assertThat(sheets).isGreaterThan(40);
         assertThat(cut).isEmpty();
+    }
+
+    /** At once, without waiting until it is drawn: there are hundreds of sheets. */
+    private static void inWindow(Runnable work) {
+        WaitForAsyncUtils.waitForAsyncFx(60_000, work);
     }
 
     private static void gather(Node node, String where, Set<String> cut) {

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.VerticalDirection;
@@ -20,22 +21,26 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import oddcradle.core.engine.CrankWork;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.files.job.JobStore;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The real window, driven by mouse and keyboard. */
+@Tag("solid")
 class WindowTest extends WindowDriver {
     @Start
     void start(Stage stage) {
@@ -156,6 +161,133 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
+    void engineMovesInTheStand_atTheSpeedOfTheSlider(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-motion");
+        until(() -> robot.lookup("#motion-told").tryQueryAs(Label.class).isPresent()
+                && text(robot, "#motion-told").contains("gives the frame"));
+        String atCruise = text(robot, "#motion-told");
+        robot.clickOn("#motion-idle");
+        assertThat(text(robot, "#motion-told")).isNotEqualTo(atCruise);
+        robot.clickOn("#motion-play");
+        until(() -> desk.donorMovedProperty().get().isPresent());
+        assertThat(desk.donorMovedProperty().get().orElseThrow().arrows())
+                .hasSize(desk.session().job().cradle().isolators().size());
+        assertThat(text(robot, "#motion-scale")).contains("times as far").contains("times as slow");
+        // Whoever leaves the sheet has the engine back in its seat.
+        robot.clickOn("#leaf-felt");
+        until(() -> desk.donorMovedProperty().get().isEmpty());
+    }
+
+    @Test
+    void startsAndJolts_areFollowed_andShown(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-in-time").clickOn("#time-run");
+        TableView<?> table = robot.lookup("#time").queryTableView();
+        until(() -> table.getItems().size() > 5);
+        assertThat(robot.lookup("#time-told .label").nth(1).queryLabeled().getText())
+                .startsWith("the output shaft goes");
+        robot.interact(() -> robot.lookup("#time-play").queryButton().fire());
+        until(() -> desk.donorMovedProperty().get().isPresent());
+        robot.interact(() -> robot.lookup("#time-play").queryButton().fire());
+        until(() -> desk.donorMovedProperty().get().isEmpty());
+    }
+
+    @Test
+    void holesPlannedForTheBalance_areTakenIntoTheJob(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-balance");
+        robot.interact(() -> robot.lookup("#drill-plan").queryButton().fire());
+        assertThat(text(robot, "#drill-said")).contains("deep to the full diameter");
+        robot.interact(() -> robot.lookup("#drill-take").queryButton().fire());
+        settled();
+        List<CrankWork> works =
+                desk.session().job().donor().engine().crank().orElseThrow().works();
+        assertThat(works).isNotEmpty();
+        // 2000 g mm were asked for at 180 degrees: empty holes take them away on the side of the pin.
+        double sum = works.stream()
+                .mapToDouble(work -> work.amount() * Math.cos(work.angle()))
+                .sum();
+        assertThat(sum).isCloseTo(-0.002, within(1e-6));
+        robot.interact(() -> robot.lookup("#balance-try").queryButton().fire());
+        until(() -> robot.lookup("#balance-said").tryQueryAs(Label.class).isPresent()
+                && text(robot, "#balance-said").contains("the worst mount gets least"));
+    }
+
+    @Test
+    void balanceFactor_isTyped_andNonsenseIsToldAtTheField(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-balance");
+        type(robot, "#balance-share", "65");
+        settled();
+        assertThat(desk.session().job().donor().engine().crank().orElseThrow().counterweight())
+                .isCloseTo(0.65, within(1e-9));
+        type(robot, "#balance-share", "180");
+        assertThat(desk.session().job().donor().engine().crank().orElseThrow().counterweight())
+                .isCloseTo(0.65, within(1e-9));
+        robot.interact(() -> robot.lookup("#drill-rim").queryTextInputControl().clear());
+        type(robot, "#drill-rim", "5");
+        robot.interact(() -> robot.lookup("#drill-plan").queryButton().fire());
+        assertThat(text(robot, "#drill-said")).contains("has room in such a web");
+        assertThat(robot.lookup("#drill-take").queryButton().isDisabled()).isTrue();
+    }
+
+    /** ISO 21940-11 (from memory): G 6.3 at 3000 rpm allows 20.05 g mm for each kilogram. */
+    @Test
+    void rotor_isBalancedFromATrialWeight_againstItsGrade(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-rotors");
+        robot.interact(() -> robot.lookup("#one-plane-answer").queryButton().fire());
+        assertThat(text(robot, "#one-plane-said"))
+                .contains("Take the trial off.")
+                .contains("160 g·mm");
+        robot.interact(() -> robot.lookup("#two-planes-answer").queryButton().fire());
+        assertThat(text(robot, "#two-planes-said")).contains("In plane 2 put");
+        robot.interact(() -> robot.lookup("#marks-answer").queryButton().fire());
+        assertThat(text(robot, "#marks-said")).contains("Top is at -1.00 °").contains("A shim of 0.2 mm on the left");
+    }
+
+    /** The simulated machine has rubber a fifth stiffer than listed: the record says so, and it is taken. */
+    @Test
+    void record_isHeldAgainstThePrediction_andTakenBackIntoTheJob(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-record").clickOn("#record-simulate");
+        until(() -> robot.lookup("#record-take-stiffness").tryQuery().isPresent());
+        Button take = robot.lookup("#record-take-stiffness").queryButton();
+        assertThat(take.getText()).startsWith("Take it: stiffness of the mounts 1.");
+        double before = desk.session()
+                .job()
+                .cradle()
+                .isolators()
+                .get(0)
+                .element()
+                .shore()
+                .orElseThrow();
+        robot.interact(take::fire);
+        settled();
+        assertThat(desk.session()
+                        .job()
+                        .cradle()
+                        .isolators()
+                        .get(0)
+                        .element()
+                        .shore()
+                        .orElseThrow())
+                .isGreaterThan(before + 1);
+        // Of a machine before the change nothing more is taken.
+        until(() -> robot.lookup("#record-take-mass").queryButton().isDisabled());
+    }
+
+    @Test
+    void mountsAreTriedLeaned_andOneIsTaken(FxRobot robot) {
+        robot.clickOn("#step-shake").clickOn("#leaf-mounts");
+        robot.interact(() -> robot.lookup("#trial-lean").queryButton().fire());
+        TableView<?> trials = robot.lookup("#trials").queryTableView();
+        until(() -> trials.getItems().size() == 8);
+        robot.interact(() -> trials.getSelectionModel().select(trials.getItems().size() - 1));
+        Vec3 before = desk.session().job().cradle().isolators().get(0).axis();
+        robot.interact(() -> robot.lookup("#trial-take").queryButton().fire());
+        settled();
+        Vec3 after = desk.session().job().cradle().isolators().get(0).axis();
+        assertThat(after.angleTo(before)).isGreaterThan(0.1);
+        assertThat(after.z()).isCloseTo(Math.cos(Math.toRadians(45)), within(1e-6));
+    }
+
+    @Test
     void everyIsolatorOfTheShelf_isTried_andOneTaken(FxRobot robot) {
         robot.clickOn("#step-shake").clickOn("#leaf-choose").clickOn("#choose-run");
         until(() -> robot.lookup("#choose-named .button").queryAll().size() >= 4);
@@ -212,7 +344,7 @@ class WindowTest extends WindowDriver {
 
     @Test
     void thickerTube_isLessWorked(FxRobot robot) {
-        robot.clickOn("#step-load");
+        at(robot, Step.LOAD, "tubes");
         robot.interact(() -> desk.selectionProperty().set(Optional.of("C1")));
         double before = desk.examination().tubeStresses().get(0).utilisation();
         robot.clickOn("#section");

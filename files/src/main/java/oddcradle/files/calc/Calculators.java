@@ -22,21 +22,29 @@ public final class Calculators {
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
 
     private static final Map<String, Function<Fields, ObjectNode>> BY_NAME = new TreeMap<>(Map.ofEntries(
+            Map.entry("align", AlignCalculator::answer),
+            Map.entry("bend", BendCalculator::answer),
             Map.entry("boltgroup", BoltGroupCalculator::answer),
             Map.entry("chain", ChainCalculator::answer),
             Map.entry("cope", CopeCalculator::answer),
             Map.entry("distance", DistanceCalculator::answer),
             Map.entry("drive", DriveCalculator::answer),
+            Map.entry("fatigue", FatigueCalculator::answer),
+            Map.entry("fit", FitCalculator::answer),
             Map.entry("frame", FrameCalculator::answer),
             Map.entry("gastorque", GasTorqueCalculator::answer),
+            Map.entry("jet", JetCalculator::answer),
             Map.entry("modes", ModesCalculator::answer),
+            Map.entry("nest", NestCalculator::answer),
             Map.entry("response", ResponseCalculator::answer),
             Map.entry("rubber", RubberCalculator::answer),
             Map.entry("runup", RunUpCalculator::answer),
             Map.entry("shaft", ShaftCalculator::answer),
             Map.entry("shaking", ShakingCalculator::answer),
             Map.entry("survey", SurveyCalculator::answer),
-            Map.entry("unbalance", UnbalanceCalculator::answer)));
+            Map.entry("tab", TabCalculator::answer),
+            Map.entry("unbalance", UnbalanceCalculator::answer),
+            Map.entry("weld", WeldCalculator::answer)));
 
     private Calculators() {}
 

@@ -38,6 +38,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
 import oddcradle.core.mounting.Hard;
+import oddcradle.core.mounting.MeasuredMount;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.section.Angle;
 import oddcradle.core.section.Rect;
@@ -183,6 +184,7 @@ final class JobMapper {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = BondedPad.class, name = "pad"),
         @JsonSubTypes.Type(value = BondedBush.class, name = "bush"),
+        @JsonSubTypes.Type(value = MeasuredMount.class, name = "measured"),
         @JsonSubTypes.Type(value = Hard.class, name = "hard")
     })
     private interface MountElementTypes {}

@@ -16,6 +16,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.report.Cure;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.search.Candidates;
@@ -34,14 +35,15 @@ public final class ResultsJson {
 
     private ResultsJson() {}
 
-    public static String of(Examination examination) {
+    public static String of(Proven proven) {
+        Examination examination = proven.examination();
         ObjectNode out = MAPPER.createObjectNode();
         out.put("format", "odd-cradle results").put("version", VERSION);
         out.put("job", examination.job().name());
-        out.put("worst", word(examination.findings().get(0)));
+        out.put("worst", word(proven.findings().get(0)));
         ArrayNode steps = out.putArray("steps");
         for (Step step : Step.values()) {
-            steps.add(step(examination, examination.report(step)));
+            steps.add(step(examination, proven.report(step)));
         }
         ObjectNode survey = out.putObject("survey");
         for (Side side : Side.values()) {
@@ -57,7 +59,9 @@ public final class ResultsJson {
         SeatJson.write(out.putObject("seat"), examination);
         CradleJson.write(out.putObject("cradle"), examination);
         modes(out.putObject("modes"), examination);
+        ShakeJson.write(out.putObject("shake"), examination);
         load(out.putArray("load_cases"), examination);
+        proven.proof().ifPresent(proof -> LoadJson.write(out.putObject("load"), proof));
         cutList(out.putArray("cut_list"), examination);
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);

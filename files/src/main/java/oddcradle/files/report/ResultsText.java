@@ -10,6 +10,7 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.hardware.HardwareItem;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.report.Cure;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.units.UnitStyle;
@@ -23,10 +24,11 @@ public final class ResultsText {
      *
      * @param good whether what is good is told one by one
      */
-    public static String of(Examination examination, UnitStyle style, boolean good) {
+    public static String of(Proven proven, UnitStyle style, boolean good) {
+        Examination examination = proven.examination();
         StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
         for (Step step : Step.values()) {
-            StepReport report = examination.report(step);
+            StepReport report = proven.report(step);
             text.append('\n')
                     .append(step.number())
                     .append(' ')

@@ -2,9 +2,12 @@ package oddcradle.files.report;
 
 import java.util.List;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.report.Answer;
 import oddcradle.core.search.MountRanking;
 import oddcradle.core.search.ShakeAnswers;
+import oddcradle.core.search.ShakeInTime;
 import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.search.TimeWords;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 
@@ -14,13 +17,8 @@ public final class ShakeText {
 
     public static String of(Examination examination, ShakeMaps.Maps maps, UnitStyle style) {
         StringBuilder text = new StringBuilder(examination.job().name() + "\n");
-        for (ShakeAnswers.Answer answer : ShakeAnswers.of(examination, maps)) {
-            text.append(answer.question())
-                    .append(" ")
-                    .append(answer.number().map(style::show).orElse("–"))
-                    .append("\n    ")
-                    .append(answer.words().in(style))
-                    .append("\n");
+        for (Answer answer : ShakeAnswers.of(examination, maps)) {
+            text.append(LoadText.words(answer, style));
         }
         text.append("Pass through, do not stay at:\n");
         var peaks = ShakeAnswers.peaks(examination, maps.full());
@@ -29,6 +27,28 @@ public final class ShakeText {
                 .append("\n"));
         if (peaks.isEmpty()) {
             text.append("    from idle up no speed stands out\n");
+        }
+        return text.toString();
+    }
+
+    /** What happens once, one after the other. */
+    public static String of(List<ShakeInTime.Event> events, UnitStyle style) {
+        StringBuilder text = new StringBuilder("In time:\n");
+        for (ShakeInTime.Event event : events) {
+            text.append("    ")
+                    .append(event.label())
+                    .append(": ")
+                    .append(TimeWords.moves(event).in(style))
+                    .append(" (")
+                    .append(event.how())
+                    .append(")\n        ")
+                    .append(TimeWords.near(event).in(style))
+                    .append("\n        ")
+                    .append(TimeWords.snubber(event).in(style))
+                    .append("\n");
+        }
+        if (events.stream().allMatch(event -> event.used().isEmpty())) {
+            text.append("    ").append(TimeWords.NO_SNUBBER).append("\n");
         }
         return text.toString();
     }

@@ -27,7 +27,7 @@ import org.apache.commons.csv.CSVRecord;
 final class Table {
     private static final long LARGEST = 16L << 20;
     private static final int MOST_COLUMNS = 64;
-    private static final int MOST_ROWS = 20_000;
+    static final int MOST_ROWS = 20_000;
     private static final Pattern HEADER =
             Pattern.compile("\\s*([^\\[(]+?)\\s*(?:[\\[(]\\s*([^\\])]+?)\\s*[\\])])?\\s*");
     private static final Pattern CELL_UNIT = Pattern.compile(".*?([\"'a-zA-Z]+)\\s*");
@@ -37,7 +37,7 @@ final class Table {
     private final Map<String, Integer> columns = new HashMap<>();
     private final Map<String, String> units = new HashMap<>();
 
-    private Table(String file, List<CSVRecord> records) throws UnreadableTable {
+    private Table(String file, List<CSVRecord> records, int mostRows) throws UnreadableTable {
         this.file = file;
         if (records.isEmpty()) {
             throw new UnreadableTable(file, "is empty; it needs a header line and rows");
@@ -48,9 +48,9 @@ final class Table {
                     file,
                     "has " + header.size() + " columns, at most " + MOST_COLUMNS + " are read; save only those needed");
         }
-        if (records.size() - 1 > MOST_ROWS) {
+        if (records.size() - 1 > mostRows) {
             throw new UnreadableTable(
-                    file, "has " + (records.size() - 1) + " rows, at most " + MOST_ROWS + " are read; split it");
+                    file, "has more than " + mostRows + " rows, at most " + mostRows + " are read; split it");
         }
         for (int k = 0; k < header.size(); k++) {
             Matcher match = HEADER.matcher(header.get(k).replace("\uFEFF", ""));
@@ -68,6 +68,10 @@ final class Table {
     }
 
     static Table read(Path path) throws IOException {
+        return read(path, MOST_ROWS);
+    }
+
+    static Table read(Path path, int mostRows) throws IOException {
         String file = path.getFileName().toString();
         if (Files.size(path) > LARGEST) {
             throw new UnreadableTable(file, "is larger than 16 MB, no frame has so many nodes");
@@ -85,14 +89,14 @@ final class Table {
         try (CSVParser parser = CSVParser.parse(text, format)) {
             for (CSVRecord record : parser) {
                 records.add(record);
-                if (records.size() > MOST_ROWS + 1) {
+                if (records.size() > mostRows + 1) {
                     break;
                 }
             }
         } catch (RuntimeException | IOException malformed) {
             throw new UnreadableTable(file, "is no table: " + malformed.getMessage() + "; save it as CSV again");
         }
-        return new Table(file, records);
+        return new Table(file, records, mostRows);
     }
 
     Set<String> names() {
@@ -134,6 +138,47 @@ final class Table {
     /** A column of lengths, m. */
     List<Double> lengths(String column) throws UnreadableTable {
         return quantities(column, Kind.LENGTH, "mm");
+    }
+
+    /**
+     * A long column of plain numbers under a header with its unit, SI.
+     *
+     * @param example of a unit, for a complaint
+     */
+    List<Double> numbers(String column, Kind kind, String example) throws UnreadableTable {
+        String unit = units.get(column);
+        if (unit == null) {
+            throw new UnreadableTable(
+                    file,
+                    "has no unit for \"" + column + "\"; name it in the header, for example " + column + " [" + example
+                            + "]");
+        }
+        double one;
+        try {
+            one = Entry.read("1 " + unit, kind, UnitStyle.MILLIMETRES).si();
+        } catch (InvalidValue invalid) {
+            throw new UnreadableTable(file, "has a wrong unit for \"" + column + "\": " + invalid.problem());
+        }
+        List<Double> numbers = new ArrayList<>(rows.size());
+        for (CSVRecord row : rows) {
+            String cell = text(row, column);
+            double value = number(cell, row, column);
+            numbers.add(value * one);
+        }
+        return numbers;
+    }
+
+    private double number(String cell, CSVRecord row, String column) throws UnreadableTable {
+        try {
+            double value = Double.parseDouble(cell);
+            if (Double.isFinite(value)) {
+                return value;
+            }
+        } catch (NumberFormatException noNumber) {
+            throw UnreadableTable.at(
+                    file, row.getRecordNumber(), "\"" + cell + "\" in \"" + column + "\" is no number");
+        }
+        throw UnreadableTable.at(file, row.getRecordNumber(), "\"" + cell + "\" in \"" + column + "\" is not finite");
     }
 
     /**

@@ -36,6 +36,13 @@ class CalculatorContractTest {
             Map.entry("response", new Tolerance(1e-5, 1e-12)),
             Map.entry("runup", new Tolerance(5e-3, 0)),
             Map.entry("unbalance", new Tolerance(1e-8, 0)),
+            Map.entry("bend", new Tolerance(1e-9, 1e-9)),
+            Map.entry("fit", new Tolerance(1e-9, 1e-11)),
+            Map.entry("align", new Tolerance(1e-9, 1e-12)),
+            Map.entry("jet", new Tolerance(1e-9, 0)),
+            Map.entry("weld", new Tolerance(1e-6, 1e-7)),
+            Map.entry("tab", new Tolerance(1e-9, 0)),
+            Map.entry("fatigue", new Tolerance(1e-8, 0)),
             Map.entry("rubber", new Tolerance(1e-9, 0)));
 
     static List<Path> cases() throws IOException, URISyntaxException {

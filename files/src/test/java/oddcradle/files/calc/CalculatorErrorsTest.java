@@ -89,7 +89,8 @@ class CalculatorErrorsTest {
         assertThatThrownBy(() -> Calculators.answer("horoscope", "{}"))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining(
-                        "chain, cope, distance, drive, frame, gastorque, modes, response, rubber, runup, shaft, shaking, survey, unbalance");
+                        "align, bend, boltgroup, chain, cope, distance, drive, fatigue, fit, frame, gastorque, jet, modes, nest, response, rubber,"
+                                + " runup, shaft, shaking, survey, tab, unbalance, weld");
     }
 
     /** A pinned column and its twin with a ball at the head carry the same; sections of every kind are read. */

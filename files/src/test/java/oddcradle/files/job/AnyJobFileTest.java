@@ -23,6 +23,7 @@ import java.util.function.Function;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.report.ResultsJson;
 import oddcradle.files.report.ResultsText;
@@ -177,10 +178,10 @@ class AnyJobFileTest {
 
     private static void examine(Job job, JsonSchema schema) throws IOException {
         Examination examination = Examination.of(job);
-        assertThat(ResultsText.of(examination, UnitStyle.DECIMAL_INCHES, true))
+        assertThat(ResultsText.of(Proven.of(examination), UnitStyle.DECIMAL_INCHES, true))
                 .isNotBlank()
                 .doesNotContain("NaN", "Infinity");
-        assertThat(schema.validate(MAPPER.readTree(ResultsJson.of(examination))))
+        assertThat(schema.validate(MAPPER.readTree(ResultsJson.of(Proven.of(examination)))))
                 .isEmpty();
         examination.findings().forEach(finding -> Cures.of(examination, finding)
                 .forEach(cure ->

@@ -16,6 +16,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.line.Datum;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.step.line.RoadChart;
 import oddcradle.core.structure.LineResult;
 import oddcradle.files.report.ResultsJson;
@@ -124,7 +125,9 @@ class DemoLinesTest {
     @EnumSource(DemoJobs.class)
     void json_carriesTheLine(DemoJobs demo) throws IOException {
         Examination examination = examined(demo);
-        JsonNode line = new ObjectMapper().readTree(ResultsJson.of(examination)).get("line");
+        JsonNode line = new ObjectMapper()
+                .readTree(ResultsJson.of(Proven.of(examination)))
+                .get("line");
         assertThat(line.get("stages")).hasSize(examination.line().stages().size());
         for (int k = 0; k < line.get("stages").size(); k++) {
             JsonNode stage = line.get("stages").get(k);

@@ -18,6 +18,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
@@ -103,8 +104,8 @@ class EveryWordTest {
     @Test
     void textAndJson_nameTheSameFindings() {
         Examination examination = Examination.of(DemoJobs.ORCHARD_TUG.load().job());
-        String text = ResultsText.of(examination, UnitStyle.MILLIMETRES, true);
-        String json = ResultsJson.of(examination);
+        String text = ResultsText.of(Proven.of(examination), UnitStyle.MILLIMETRES, true);
+        String json = ResultsJson.of(Proven.of(examination));
         for (Finding finding : examination.findings()) {
             assertThat(text).contains(finding.what().in(UnitStyle.MILLIMETRES));
             assertThat(json).contains(finding.code().id());

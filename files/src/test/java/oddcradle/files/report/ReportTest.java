@@ -18,6 +18,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.job.Job;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.report.Cure;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
@@ -36,7 +37,7 @@ class ReportTest {
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(Files.readString(Path.of("../docs/schema/results.schema.json")));
         Examination examination = Examination.of(demo.load().job());
-        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(examination));
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(Proven.of(examination)));
         assertThat(schema.validate(results)).isEmpty();
         // Nobody has measured those two yet.
         int measured = demo == DemoJobs.PIER_PORTER || demo == DemoJobs.REED_CUTTER ? 0 : 4;
@@ -55,16 +56,16 @@ class ReportTest {
     void resultsOfTheDemo_conformToThePublishedSchema() throws IOException {
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(Files.readString(Path.of("../docs/schema/results.schema.json")));
-        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(DEMO));
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(Proven.of(DEMO)));
         assertThat(schema.validate(results)).isEmpty();
         Job bare = JOB.withCradle(JOB.cradle().withIsolators(List.of()));
-        assertThat(schema.validate(new ObjectMapper().readTree(ResultsJson.of(Examination.of(bare)))))
+        assertThat(schema.validate(new ObjectMapper().readTree(ResultsJson.of(Proven.of(Examination.of(bare))))))
                 .isEmpty();
     }
 
     @Test
     void results_holdWhatWasComputed() throws IOException {
-        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(DEMO));
+        JsonNode results = new ObjectMapper().readTree(ResultsJson.of(Proven.of(DEMO)));
         assertThat(results.at("/line/stages/0/offset").asDouble()).isCloseTo(0.0046, within(1e-9));
         assertThat(results.at("/line/stages/0/links").asInt()).isEqualTo(88);
         long ofDonor = StreamSupport.stream(results.at("/gaps").spliterator(), false)
@@ -86,13 +87,14 @@ class ReportTest {
 
     @Test
     void text_namesWorstStopsAndCures() {
-        String text = ResultsText.of(DEMO, UnitStyle.MILLIMETRES, true);
+        String text = ResultsText.of(Proven.of(DEMO), UnitStyle.MILLIMETRES, true);
         assertThat(text)
                 .contains(
                         "3 Line: stop",
                         "STOP  chain: its planes are 4.6 mm apart",
                         "cure: rear sprocket spacer 4.6 mm");
-        assertThat(ResultsText.of(DEMO, UnitStyle.DECIMAL_INCHES, true)).contains("0.181 in apart");
+        assertThat(ResultsText.of(Proven.of(DEMO), UnitStyle.DECIMAL_INCHES, true))
+                .contains("0.181 in apart");
     }
 
     /** Applying the first cure of each finding mends that finding; they say so because they were tried. */

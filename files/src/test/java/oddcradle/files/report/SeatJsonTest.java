@@ -10,6 +10,7 @@ import com.networknt.schema.SpecVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.proof.Proven;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -18,7 +19,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class SeatJsonTest {
     private static JsonNode results(DemoJobs demo) throws Exception {
         return new ObjectMapper()
-                .readTree(ResultsJson.of(Examination.of(demo.load().job())));
+                .readTree(ResultsJson.of(Proven.of(Examination.of(demo.load().job()))));
     }
 
     @ParameterizedTest

@@ -187,12 +187,12 @@ public final class PreparedSolid {
             double ex = edges[k];
             double ey = edges[k + 1];
             double ez = edges[k + 2];
-            double squared = ex * ex + ey * ey + ez * ez;
-            if (squared == 0) {
+            double half = Math.sqrt(ex * ex + ey * ey + ez * ez);
+            if (half == 0) {
                 continue;
             }
-            double along = (dx * ex + dy * ey + dz * ez) / Math.sqrt(squared);
-            double out = Math.abs(along) - Math.sqrt(squared);
+            double along = (dx * ex + dy * ey + dz * ez) / half;
+            double out = Math.abs(along) - half;
             within += along * along;
             beyond += out > 0 ? out * out : 0;
         }

@@ -147,16 +147,20 @@ public final class Sweep {
     }
 
     /**
-     * No place of the sweep is nearer to a point than that, m; from places spread over the ranges, each less the travel to the
-     * next.
+     * Whether no place of the sweep is nearer to a point than that, m; false too where it is not proven. By places spread over the
+     * ranges, each less the travel to the next.
      */
-    public double noNearerThan(double x, double y, double z) {
-        double least = Double.POSITIVE_INFINITY;
+    public boolean isProvenBeyond(double distance, double x, double y, double z) {
+        if (bounds.distanceTo(x, y, z) >= distance) {
+            return true;
+        }
         Cover all = cover();
         for (PreparedSolid place : all.places()) {
-            least = Math.min(least, place.noNearerThan(x, y, z));
+            if (!(place.noNearerThan(x, y, z) - all.slack() >= distance)) {
+                return false;
+            }
         }
-        return Math.max(0, least - all.slack());
+        return true;
     }
 
     private record Piece(double[] middle, double[] width, double bound) {}

@@ -26,7 +26,8 @@ public record MountChoices(String thread, Map<Item, Double> decided) implements 
         LEG("leg of the tab's weld"),
         LARGE_WASHER("diameter of the large washer"),
         SLEEVE("length of the sleeve"),
-        SPACER("length of a spacer");
+        SPACER("length of a spacer"),
+        SNUBBER("free way to the snubber, 0: none");
 
         private final String words;
 
@@ -50,7 +51,9 @@ public record MountChoices(String thread, Map<Item, Double> decided) implements 
                 double given = size == null ? Double.NaN : size;
                 sizes.put(
                         item,
-                        item == Item.GAP ? Guard.within("decided.GAP", given, 0, FARTHEST, "m") : checked(item, given));
+                        item == Item.GAP || item == Item.SNUBBER
+                                ? Guard.within("decided." + item, given, 0, FARTHEST, "m")
+                                : checked(item, given));
             });
         }
         decided = Map.copyOf(sizes);

@@ -21,6 +21,8 @@ public enum Level {
      */
     private static final double ROOM_FOR_LIMIT = 0.5;
 
+    private static final double ON_COLUMNS = 1.67;
+
     private final String word;
 
     Level(String word) {
@@ -42,6 +44,15 @@ public enum Level {
             case WORKING -> shop;
             case LIMIT -> Math.max(1, ULTIMATE_OVER_LIMIT / ultimateOverYield);
             case ULTIMATE -> 1 / ultimateOverYield;
+        };
+    }
+
+    /** What is kept from buckling, a ratio: AISC's 1.67 at work (from memory), and a limit load 1.5 times over. */
+    public double onBuckling(double shop) {
+        return switch (this) {
+            case WORKING -> Math.max(shop, ON_COLUMNS);
+            case LIMIT -> ULTIMATE_OVER_LIMIT;
+            case ULTIMATE -> 1;
         };
     }
 

@@ -1,6 +1,8 @@
 package oddcradle.core.job.make;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.Room;
 import oddcradle.core.math.Guard;
@@ -13,9 +15,10 @@ import oddcradle.core.math.Guard;
  * @param room least gaps
  * @param clearances rules for pairs, and what moves; the usual where left out
  * @param shop what is on its shelf; the usual where left out
+ * @param duty what the machine goes through; the usual of its family where left out
  */
 @RecordBuilder
-public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop)
+public record Build(double kerf, double yieldFactor, Room room, Clearances clearances, Shop shop, Optional<Duty> duty)
         implements BuildBuilder.With {
     private static final double MOST_FACTOR = 20;
 
@@ -25,17 +28,18 @@ public record Build(double kerf, double yieldFactor, Room room, Clearances clear
         Guard.present("room", room);
         clearances = clearances == null ? Clearances.USUAL : clearances;
         shop = shop == null ? Shop.USUAL : shop;
+        duty = duty == null ? Optional.empty() : duty;
     }
 
     public Build withRoom(Room other) {
-        return new Build(kerf, yieldFactor, other, clearances, shop);
+        return new Build(kerf, yieldFactor, other, clearances, shop, duty);
     }
 
     public Build withClearances(Clearances other) {
-        return new Build(kerf, yieldFactor, room, other, shop);
+        return new Build(kerf, yieldFactor, room, other, shop, duty);
     }
 
     public Build withShop(Shop other) {
-        return new Build(kerf, yieldFactor, room, clearances, other);
+        return new Build(kerf, yieldFactor, room, clearances, other, duty);
     }
 }

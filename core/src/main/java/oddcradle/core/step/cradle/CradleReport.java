@@ -24,6 +24,7 @@ import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
+import oddcradle.core.mounting.MeasuredMount;
 import oddcradle.core.mounting.MountElement;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
@@ -260,6 +261,14 @@ public final class CradleReport {
                             input("h", Quantity.length(pad.height())),
                             input("hardness", Quantity.hardness(pad.hardness()))),
                     RUBBER);
+        }
+        if (element instanceof MeasuredMount own) {
+            return new Why(
+                    "slope of its measured table where it is loaded; across: that times " + own.across(),
+                    List.of(
+                            input("load at rest", Quantity.force(own.load())),
+                            input("deflection there", Quantity.length(own.deflection(own.load())))),
+                    Source.commonPractice());
         }
         BondedBush bush = (BondedBush) element;
         return new Why(

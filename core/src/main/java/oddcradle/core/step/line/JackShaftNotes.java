@@ -18,7 +18,6 @@ import oddcradle.core.job.donor.Pack;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.structure.LineResult;
 import oddcradle.core.structure.StageResult;
-import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 
 /** What is to be said of a jackshaft: its bearings, its strength, how it bends, how fast it may turn, its spacers. */
@@ -130,7 +129,7 @@ final class JackShaftNotes {
         double worked = ShaftDuty.hours(duties, shaft.bearingRating(), worst);
         double hours = Math.min(worked, LONG_HOURS);
         ShaftDuty hardest = duties.get(0);
-        Quantity life = new Quantity(hours * 3600, Kind.TIME);
+        Quantity life = Quantity.hours(hours);
         Why why = new Why(
                 "L10 = (C / P)^3 million turns; full torque, as far as the tyres take it, for equal times in every gear and at both ends"
                         + " of a variator, no dynamic factor; 1 / L = mean of 1 / L of each",
@@ -148,7 +147,7 @@ final class JackShaftNotes {
                 LineFinding.BEARING_LIFE,
                 Severity.WATCH,
                 life,
-                new Quantity(LEAST_HOURS * 3600, Kind.TIME),
+                Quantity.hours(LEAST_HOURS),
                 Phrase.of("{}: its bearings last {} hours and more", shaft.label(), Long.toString(Math.round(hours))),
                 Phrase.of(
                         "{}: one bearing in ten fails within {} hours at full torque; {} are worth having",

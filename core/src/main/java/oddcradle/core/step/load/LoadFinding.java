@@ -5,12 +5,18 @@ import oddcradle.core.finding.FindingCode;
 /** What may be found of the loaded frame. */
 public enum LoadFinding implements FindingCode {
     AFLOAT,
+    COLUMN,
+    JOINT,
+    LIFE,
+    LOST,
     MEETS_NOTHING,
     MIXED_SETS,
     MOVEMENT,
     NO_CASES,
     NO_ULTIMATE,
     STRESS,
+    SWAY,
+    WALL_NOT_CHECKED,
     WRONG_SET;
 
     @Override

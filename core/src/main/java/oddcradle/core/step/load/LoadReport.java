@@ -27,15 +27,18 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.strength.Column;
 import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.TubeStress;
+import oddcradle.core.structure.TubeStresses;
 import oddcradle.core.units.Quantity;
 
-/** Whether the tubes hold: stress of every tube in every case against its yield strength. */
+/** Whether the tubes hold: every tube in every case against yield, yield beside its welds, and as a column. */
 public final class LoadReport {
     private static final Source FRAME =
             Source.fromMemory("Przemieniecki, Theory of Matrix Structural Analysis, 1968; von Mises");
+    private static final Source COLUMN = Source.fromMemory("ANSI/AISC 360-16, E3 and H1");
     private static final int GOOD_TUBES_TOLD = 2;
     private static final double MOST_DRIVER_MOVEMENT = 0.010;
 
@@ -220,28 +223,51 @@ public final class LoadReport {
 
     private static Why why(Input input, TubeStress use) {
         Material material = use.tube().madeOf(input.materials());
+        if (use.limit() == TubeStress.Limit.COLUMN) {
+            return whyColumn(input, use);
+        }
+        boolean beside = use.limit() == TubeStress.Limit.BESIDE_WELD;
         String against = use.load().level().against(input.yieldFactor(), material.ultimateOverYield());
         return new Why(
-                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against " + against,
+                "sqrt((|N/A| + M/W)² + 3 (T r / J)²) against " + against
+                        + (beside ? ", with the yield that welding leaves" : ""),
                 List.of(
-                        input("stress", Quantity.stress(use.piece().vonMisesMax())),
-                        input("yield", Quantity.stress(material.yieldStrength()))),
+                        input("stress", Quantity.stress(use.stress())),
+                        beside
+                                ? input("yield beside the weld", Quantity.stress(material.yieldBesideWeld()))
+                                : input("yield", Quantity.stress(material.yieldStrength()))),
                 FRAME);
     }
 
+    private static Why whyColumn(Input input, TubeStress use) {
+        Column column = use.column();
+        return new Why(
+                "n P / (Fcr A) + 8/9 M / (W allowed (1 - n P / Pe)), half the first where it is below 0.2",
+                List.of(
+                        input("P", Quantity.force(TubeStresses.pressure(use.piece()))),
+                        input("free length", Quantity.length(column.length())),
+                        input("Fcr", Quantity.stress(column.critical())),
+                        input("Pe / A, Euler", Quantity.stress(column.euler())),
+                        input("n", Quantity.ratio(use.load().level().onBuckling(input.yieldFactor())))),
+                COLUMN);
+    }
+
     private static void stress(ReportBuilder report, Input input, TubeStress use) {
-        Quantity stress = Quantity.stress(use.piece().vonMisesMax());
+        if (use.limit() == TubeStress.Limit.COLUMN) {
+            column(report, input, use);
+            return;
+        }
+        Quantity stress = Quantity.stress(use.stress());
         Quantity allowed = Quantity.stress(use.allowed());
-        boolean yields =
-                use.piece().vonMisesMax() > use.tube().madeOf(input.materials()).yieldStrength();
+        Material material = use.tube().madeOf(input.materials());
+        boolean beside = use.limit() == TubeStress.Limit.BESIDE_WELD;
+        boolean yields = use.stress() > (beside ? material.yieldBesideWeld() : material.yieldStrength());
         boolean breaks = use.load().level() == Level.ULTIMATE;
+        String where = beside ? " beside its weld" : "";
         String text = use.utilisation() <= 1
-                ? "{} is stressed to {} in \"{}\"; {} is allowed"
-                : breaks
-                        ? "{} breaks: {} in \"{}\", {} is allowed"
-                        : yields
-                                ? "{} yields: {} in \"{}\", {} is allowed"
-                                : "{} is overloaded: {} in \"{}\", {} is allowed";
+                ? "{} is stressed to {}" + where + " in \"{}\"; {} is allowed"
+                : "{} " + (breaks ? "breaks" : yields ? "yields" : "is overloaded") + where
+                        + ": {} in \"{}\", {} is allowed";
         report.atMost(
                 LoadFinding.STRESS,
                 Severity.ofUtilisation(use.utilisation()),
@@ -250,5 +276,31 @@ public final class LoadReport {
                 allowed,
                 Place.of(Subject.tube(use.tube().id()), use.at()),
                 why(input, use));
+    }
+
+    private static void column(ReportBuilder report, Input input, TubeStress use) {
+        Quantity used = Quantity.share(use.utilisation());
+        Quantity pressed = Quantity.force(TubeStresses.pressure(use.piece()));
+        report.atMost(
+                LoadFinding.COLUMN,
+                Severity.ofUtilisation(use.utilisation()),
+                use.utilisation() <= 1
+                        ? Phrase.of(
+                                "{} uses {} of what it bears as a column, pressed with {} in \"{}\"",
+                                use.tube().named(),
+                                used,
+                                pressed,
+                                use.load().label())
+                        : Phrase.of(
+                                "{} buckles: {} of what it bears as a column, pressed with {} in \"{}\"; brace it, or take a"
+                                        + " wider tube",
+                                use.tube().named(),
+                                used,
+                                pressed,
+                                use.load().label()),
+                used,
+                Quantity.share(1),
+                Place.of(Subject.tube(use.tube().id()), use.at()),
+                whyColumn(input, use));
     }
 }

@@ -30,7 +30,10 @@ class QuickSweepTest {
         double exact = sweep.nearest(PreparedSolid.of(new Solid.Sphere(point, 1e-6)))
                 .separation()
                 .distance();
-        assertThat(sweep.noNearerThan(point.x(), point.y(), point.z())).isLessThanOrEqualTo(Math.max(0, exact) + 2e-5);
+        assertThat(sweep.isProvenBeyond(Math.max(0, exact) + 2e-5, point.x(), point.y(), point.z()))
+                .isFalse();
+        assertThat(sweep.isProvenBeyond(exact - 1, point.x(), point.y(), point.z()))
+                .isTrue();
     }
 
     @Property(tries = 40)

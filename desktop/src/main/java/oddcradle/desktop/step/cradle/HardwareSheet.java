@@ -175,7 +175,7 @@ final class HardwareSheet extends VBox {
     private static double inUse(MountDesign design, MountChoices.Item item) {
         return switch (item) {
             case LUG -> thickness(design, LayerKind.LUG);
-            case GAP -> 0;
+            case GAP, SNUBBER -> 0;
             case BOLT -> design.stack().bolt().length();
             case TAB -> design.tab().thickness();
             case EDGE -> design.tab().edge();

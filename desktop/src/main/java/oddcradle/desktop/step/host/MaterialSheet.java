@@ -86,7 +86,8 @@ final class MaterialSheet extends VBox {
     private String words(StockMaterial each) {
         return "Yield " + stress(each.material().yieldStrength()) + ", ultimate "
                 + stress(each.material().ultimateStrength().orElse(0.0)) + "; beside a weld "
-                + each.weldedYield().map(this::stress).orElse("not to be welded") + ". Filler: " + each.filler()
+                + each.material().weldedYield().map(this::stress).orElse("not to be welded") + ". Filler: "
+                + each.filler()
                 + ". From: " + each.source() + ".";
     }
 
@@ -107,6 +108,7 @@ final class MaterialSheet extends VBox {
         ComboBox<String> sort = form.choice("it is", List.of("steel", "light alloy"), String::toString);
         TextField yield = form.text("yield strength", "235 MPa");
         TextField ultimate = form.text("ultimate strength", "empty where nobody knows");
+        TextField welded = form.text("yield beside a weld", "empty: what is usual of its kind");
         return form.button("Put it with the others", () -> {
             String name = called.getText().strip();
             if (job().materials().stream().anyMatch(each -> each.name().equals(name))) {
@@ -119,8 +121,13 @@ final class MaterialSheet extends VBox {
                     steel ? STEEL_POISSON : ALLOY_POISSON,
                     steel ? STEEL_DENSITY : ALLOY_DENSITY,
                     pascals(yield),
-                    ultimate.getText().isBlank() ? Optional.empty() : Optional.of(pascals(ultimate))));
+                    written(ultimate),
+                    written(welded)));
         });
+    }
+
+    private Optional<Double> written(TextField field) {
+        return field.getText().isBlank() ? Optional.empty() : Optional.of(pascals(field));
     }
 
     private double pascals(TextField field) {

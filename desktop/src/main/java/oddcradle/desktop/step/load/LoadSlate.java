@@ -23,8 +23,10 @@ public final class LoadSlate extends StepSlate {
     public LoadSlate(Desk desk, Palette palette) {
         super(desk, Step.LOAD);
         Leaves leaves = new Leaves(desk);
+        ProofSheets proof = new ProofSheets(desk, palette);
+        leaves.add("Answers", proof::answers);
         leaves.add("Tubes", () -> {
-            Label head = new Label("Tubes by utilisation (stress over what is allowed)");
+            Label head = new Label("Tubes by utilisation: yield, yield beside a weld, or as a column");
             head.getStyleClass().add("section-title");
             head.setWrapText(true);
             ShareBars bars = new ShareBars(palette);
@@ -33,6 +35,9 @@ public final class LoadSlate extends StepSlate {
             new SectionPicker(desk).addTo(tubes.getChildren()::addAll, refreshers::add);
             return new Leaves.Leaf(tubes, () -> refreshers.forEach(Runnable::run));
         });
+        leaves.add("Joints", proof::joints);
+        leaves.add("Life", proof::lives);
+        leaves.add("Lost part", proof::losses);
         leaves.add("Cases", () -> {
             CaseSheet cases = new CaseSheet(desk);
             return new Leaves.Leaf(cases, cases::refresh);
@@ -44,8 +49,13 @@ public final class LoadSlate extends StepSlate {
         leaves.add(CardSheet.NAME, () -> CardSheet.leaf(desk, Step.LOAD));
         add(leaves);
         onRefresh(leaves::refresh);
+        desk.proof().shownProperty().addListener(change -> {
+            if (leaves.getScene() != null) {
+                leaves.refresh();
+            }
+        });
         caution(
-                "Steady loads only: nothing here tells yet for how long it holds. A frame that carries people needs a licensed eye.");
+                "Welds are taken as sound and as wide as said; a crack is looked for with eye and dye after the first hours, and again. A frame that carries people needs a licensed eye.");
     }
 
     private static List<ShareBars.Bar> bars(Desk desk) {

@@ -168,7 +168,7 @@ final class WaySheet extends VBox {
         timeline.stop();
         play.setText("Play");
         along.setValue(0);
-        desk.onTheWayProperty().set(Optional.empty());
+        desk.donorMovedProperty().set(Optional.empty());
     }
 
     private Optional<WayOut.Way> way() {
@@ -209,7 +209,7 @@ final class WaySheet extends VBox {
 
     private void show(double share) {
         if (way().isEmpty() || share == 0) {
-            desk.onTheWayProperty().set(Optional.empty());
+            desk.donorMovedProperty().set(Optional.empty());
             return;
         }
         WayOut.Way way = way().get();
@@ -220,8 +220,8 @@ final class WaySheet extends VBox {
         Pose tightest = way.tightest().pose();
         Pose here = at(way, share);
         boolean near = Math.abs(share - shareOf(way, tightest)) < 0.02;
-        desk.onTheWayProperty()
-                .set(Optional.of(new Desk.OnTheWay(
+        desk.donorMovedProperty()
+                .set(Optional.of(new Desk.DonorMoved(
                         here,
                         off,
                         near

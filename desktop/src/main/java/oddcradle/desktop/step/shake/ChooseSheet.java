@@ -1,5 +1,7 @@
 package oddcradle.desktop.step.shake;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -12,7 +14,13 @@ import oddcradle.core.search.MountRanking;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.chart.Axis;
+import oddcradle.desktop.chart.Chart;
+import oddcradle.desktop.chart.Curve;
+import oddcradle.desktop.chart.Diagram;
+import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Table;
+import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.slate.WorkBar;
 import oddcradle.desktop.store.Desk;
 
@@ -23,12 +31,13 @@ final class ChooseSheet extends VBox {
     private final VBox named = new VBox(4);
     private final Table<MountRanking.Choice> table;
     private final Button take = new Button("Take the picked one");
+    private final Chart front;
     private Optional<MountRanking.Result> result = Optional.empty();
     private Optional<MountRanking.Choice> picked = Optional.empty();
     private Job resultFor;
     private UnitStyle toldIn;
 
-    ChooseSheet(Desk desk) {
+    ChooseSheet(Desk desk, Palette palette) {
         super(6);
         this.desk = desk;
         Button run = new Button("Try every isolator of the shelf");
@@ -56,7 +65,8 @@ final class ChooseSheet extends VBox {
         take.setId("choose-take");
         take.getStyleClass().add("cure-button");
         take.setOnAction(click -> picked.ifPresent(this::take));
-        getChildren().addAll(run, new WorkBar(desk.work()), said, named, table, take);
+        front = new Chart("choose-front", palette, 200);
+        getChildren().addAll(run, new WorkBar(desk.work()), said, named, front, table, take);
     }
 
     private static String key(MountRanking.Choice choice) {
@@ -110,6 +120,7 @@ final class ChooseSheet extends VBox {
     private void pick(MountRanking.Choice choice) {
         picked = Optional.of(choice);
         take.setDisable(false);
+        result.ifPresent(found -> front.show(front(found.choices())));
         desk.previews().look(desk.examination(), choice.taking(mounts()));
     }
 
@@ -127,6 +138,9 @@ final class ChooseSheet extends VBox {
         table.setVisible(there);
         table.setManaged(there);
         take.setVisible(there);
+        take.setManaged(there);
+        front.setVisible(there);
+        front.setManaged(there);
         if (!there) {
             said.setText(
                     resultFor == null
@@ -141,11 +155,41 @@ final class ChooseSheet extends VBox {
                 + " at the output shaft. What drive and load move comes on top: look at the notes before taking one."
                 + (result.get().finished() ? "" : " Ended before all were tried."));
         result.get().named().forEach(each -> named.getChildren().add(button(each)));
-        Label title = new Label("Schools side by side, the calmest of each");
-        title.getStyleClass().add("section-title");
-        named.getChildren().add(title);
+        named.getChildren().add(Text.line(result.get().isolation().in(desk.units())));
+        named.getChildren().add(Text.head("Schools side by side, the calmest of each"));
         result.get().schools().forEach(each -> named.getChildren().add(button(each)));
         table.show(result.get().choices());
+        front.show(front(result.get().choices()));
+    }
+
+    /** None on the curve is better in both: what is won at cruise is paid at idle. Of those whose rubber lasts. */
+    private Diagram front(List<MountRanking.Choice> choices) {
+        double per = ofPerson() ? desk.units().inUnits(Quantity.vibration(1)) : 1;
+        List<MountRanking.Choice> lasting = choices.stream()
+                .filter(choice -> choice.strain() <= 1 && !choice.element().isHard())
+                .sorted(Comparator.comparingDouble(MountRanking.Choice::idle))
+                .toList();
+        List<Curve.Point> best = new ArrayList<>();
+        double least = Double.POSITIVE_INFINITY;
+        for (MountRanking.Choice choice : lasting) {
+            if (choice.cruise() < least) {
+                least = choice.cruise();
+                best.add(new Curve.Point(choice.idle(), choice.cruise() * per));
+            }
+        }
+        List<Curve> curves = new ArrayList<>(List.of(new Curve("best in both", best, 0, true)));
+        picked.ifPresent(choice -> curves.add(
+                new Curve("picked", List.of(new Curve.Point(choice.idle(), choice.cruise() * per)), 1, true)));
+        return new Diagram(
+                Axis.of("force at a mount at idle, N", curves.stream().flatMapToDouble(curve -> curve.points().stream()
+                        .mapToDouble(Curve.Point::x))),
+                Axis.of(
+                        (ofPerson() ? "felt at cruise, " : "force at a mount at cruise, ") + unit(),
+                        curves.stream().flatMapToDouble(curve -> curve.points().stream()
+                                .mapToDouble(Curve.Point::y))),
+                curves,
+                List.of(),
+                List.of());
     }
 
     /** Takes a choice; says what it does, and between what it lies with rubber as it is delivered. */

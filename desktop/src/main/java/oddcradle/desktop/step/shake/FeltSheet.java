@@ -1,16 +1,14 @@
 package oddcradle.desktop.step.shake;
 
 import java.util.Optional;
-import javafx.geometry.Pos;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
-import oddcradle.desktop.slate.WhyLink;
+import oddcradle.desktop.slate.Answers;
+import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
-import oddcradle.desktop.task.LiveShaking;
+import oddcradle.desktop.task.LiveStudy;
 
 /** The three answers that matter, and the speeds that are passed through and not stayed at. */
 final class FeltSheet extends VBox {
@@ -26,18 +24,18 @@ final class FeltSheet extends VBox {
     void refresh() {
         Examination now = desk.examination();
         desk.shaking().ask(now);
-        Optional<LiveShaking.Shaken> known =
+        Optional<LiveStudy.Studied<ShakeMaps.Maps>> known =
                 desk.shaking().shownProperty().get().filter(shaken -> shaken.of() == now);
         // What this sheet has shown stays, faint, while the machine after an edit is worked out; it is of this job.
         setOpacity(known.isPresent() || getChildren().isEmpty() ? 1 : FAINT);
         if (known.isPresent() || getChildren().isEmpty()) {
             getChildren().clear();
-            known.flatMap(LiveShaking.Shaken::maps)
+            known.flatMap(LiveStudy.Studied::answer)
                     .ifPresentOrElse(
                             maps -> show(now, maps),
                             () -> getChildren()
                                     .add(
-                                            wrapped(
+                                            Text.line(
                                                     known.isEmpty()
                                                             ? "Being worked out …"
                                                             : "Nothing shakes here yet: mount the engine on a frame that stands without it (Cradle, Mounts).")));
@@ -45,32 +43,14 @@ final class FeltSheet extends VBox {
     }
 
     private void show(Examination now, ShakeMaps.Maps maps) {
-        for (ShakeAnswers.Answer answer : ShakeAnswers.of(now, maps)) {
-            Label question = new Label(answer.question());
-            question.getStyleClass().add("section-title");
-            Label number = new Label(answer.number().map(desk.units()::show).orElse("–"));
-            number.setId("felt-" + answer.id());
-            number.getStyleClass().add("big-number");
-            HBox line = new HBox(8, number, new WhyLink(answer::question, answer::why, desk::units));
-            line.setAlignment(Pos.BASELINE_LEFT);
-            getChildren().addAll(question, line, wrapped(answer.words().in(desk.units())));
-        }
-        Label title = new Label("Pass through, do not stay at");
-        title.getStyleClass().add("section-title");
-        getChildren().add(title);
+        getChildren().addAll(Answers.of(desk, "felt-", ShakeAnswers.of(now, maps)));
+        getChildren().add(Text.head("Pass through, do not stay at"));
         var peaks = ShakeAnswers.peaks(now, maps.full());
         for (ShakeAnswers.Peak peak : peaks) {
-            getChildren().add(wrapped(ShakeAnswers.words(maps.full(), peak).in(desk.units())));
+            getChildren().add(Text.line(ShakeAnswers.words(maps.full(), peak).in(desk.units())));
         }
         if (peaks.isEmpty()) {
-            getChildren().add(wrapped("From idle up no speed stands out."));
+            getChildren().add(Text.line("From idle up no speed stands out."));
         }
-    }
-
-    private static Label wrapped(String words) {
-        Label label = new Label(words);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 }

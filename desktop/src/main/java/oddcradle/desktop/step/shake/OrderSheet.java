@@ -21,7 +21,7 @@ import oddcradle.desktop.chart.Curve;
 import oddcradle.desktop.chart.Diagram;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.store.Desk;
-import oddcradle.desktop.task.LiveShaking;
+import oddcradle.desktop.task.LiveStudy;
 
 /** Every order at every speed at one place: as a map, and all together as a curve. */
 final class OrderSheet extends VBox {
@@ -52,9 +52,9 @@ final class OrderSheet extends VBox {
     void refresh() {
         Examination now = desk.examination();
         desk.shaking().ask(now);
-        Optional<LiveShaking.Shaken> known =
+        Optional<LiveStudy.Studied<ShakeMaps.Maps>> known =
                 desk.shaking().shownProperty().get().filter(shaken -> shaken.of() == now);
-        Optional<OrderMap> orders = known.flatMap(LiveShaking.Shaken::maps).map(ShakeMaps.Maps::full);
+        Optional<OrderMap> orders = known.flatMap(LiveStudy.Studied::answer).map(ShakeMaps.Maps::full);
         none.setText(known.isEmpty() ? "Being worked out …" : "Nothing shakes here yet (Cradle, Mounts).");
         for (Node part : List.of(place, map, chart)) {
             part.setVisible(orders.isPresent());
@@ -83,7 +83,7 @@ final class OrderSheet extends VBox {
         return switch (watch.kind()) {
             case MOUNT_FORCE -> "force of " + watch.label();
             case ENGINE_MOTION -> "motion of the " + watch.label();
-            case FRAME_VELOCITY -> "velocity where the " + watch.label() + " is carried";
+            case FRAME_VELOCITY, CARRIED_VELOCITY -> "velocity where the " + watch.label() + " is carried";
         };
     }
 

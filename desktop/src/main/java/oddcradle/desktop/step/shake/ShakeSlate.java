@@ -21,8 +21,28 @@ public final class ShakeSlate extends StepSlate {
             OrderSheet sheet = new OrderSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
+        leaves.add("Motion", () -> {
+            MotionSheet sheet = new MotionSheet(desk, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("In time", () -> {
+            InTimeSheet sheet = new InTimeSheet(desk, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Balance", () -> {
+            BalanceSheet sheet = new BalanceSheet(desk, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Rotors", () -> {
+            RotorSheet sheet = new RotorSheet(desk);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
+        leaves.add("Record", () -> {
+            RecordSheet sheet = new RecordSheet(desk, palette);
+            return new Leaves.Leaf(sheet, sheet::refresh);
+        });
         leaves.add("Choose", () -> {
-            ChooseSheet sheet = new ChooseSheet(desk);
+            ChooseSheet sheet = new ChooseSheet(desk, palette);
             return new Leaves.Leaf(sheet, sheet::refresh);
         });
         leaves.add("Mounts", () -> {

@@ -2,29 +2,33 @@ package oddcradle.desktop.task;
 
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.search.ShakeMaps;
 
 /**
- * The map of every order at every speed, for whoever shows it: a good half second a machine, on a thread of its own, so that no examination waits for
- * it. The newest machine asked for wins. On the interface thread.
+ * A study that takes a second or so a machine, for whoever shows it: on a thread of its own, so that no examination waits for it. The
+ * newest machine asked for wins. On the interface thread.
+ *
+ * @param <T> what is found
  */
-public final class LiveShaking {
+public final class LiveStudy<T> {
+    private final Function<Examination, Optional<T>> study;
     private final Executor background;
     private final Executor ui;
-    private final ReadOnlyObjectWrapper<Optional<Shaken>> shown = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Studied<T>>> shown = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Examination wanted;
     private boolean working;
 
     /**
-     * @param of the machine whose maps they are
-     * @param maps empty where nothing shakes yet
+     * @param of the machine that was studied
+     * @param answer empty where there is nothing to study yet
      */
-    public record Shaken(Examination of, Optional<ShakeMaps.Maps> maps) {}
+    public record Studied<T>(Examination of, Optional<T> answer) {}
 
-    public LiveShaking(Executor background, Executor ui) {
+    public LiveStudy(Function<Examination, Optional<T>> study, Executor background, Executor ui) {
+        this.study = study;
         this.background = background;
         this.ui = ui;
     }
@@ -44,11 +48,11 @@ public final class LiveShaking {
         working = true;
         Examination now = wanted;
         background.execute(() -> {
-            Optional<ShakeMaps.Maps> maps = ShakeMaps.of(now);
+            Optional<T> answer = study.apply(now);
             ui.execute(() -> {
                 working = false;
                 if (now == wanted) {
-                    shown.set(Optional.of(new Shaken(now, maps)));
+                    shown.set(Optional.of(new Studied<>(now, answer)));
                 } else {
                     work();
                 }
@@ -62,7 +66,7 @@ public final class LiveShaking {
     }
 
     /** What was worked out last; of an earlier machine while the newest one is still being worked out. */
-    public ReadOnlyObjectProperty<Optional<Shaken>> shownProperty() {
+    public ReadOnlyObjectProperty<Optional<Studied<T>>> shownProperty() {
         return shown.getReadOnlyProperty();
     }
 }

@@ -1,0 +1,254 @@
+package oddcradle.core.proof;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import oddcradle.core.engine.Throttle;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.fatigue.Cycle;
+import oddcradle.core.fatigue.WeldDetail;
+import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.ElasticMount;
+import oddcradle.core.frame.EndForces;
+import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Engine;
+import oddcradle.core.job.load.Duty;
+import oddcradle.core.job.load.Level;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.load.Shock;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.section.Section;
+import oddcradle.core.structure.CaseVariants;
+import oddcradle.core.structure.CradleFrame;
+import oddcradle.core.structure.LineResult;
+import oddcradle.core.structure.ShakenMotion;
+import oddcradle.core.structure.WeldedEnd;
+
+/**
+ * Ranges of stress at every weld in an hour of the machine's duty: throttle openings, starts, jolts, and every engine order at idle and
+ * cruise. Loads act as if they stood; orders come with what the mounts pass on of them, the frame's own bending in it. A range is
+ * taken on the fibre where axial force and both bendings meet: never less than the true one.
+ */
+final class DutyStresses {
+    private static final double HOUR = 3600;
+    private static final Vec3 WEIGHT = new Vec3(0, 0, -1);
+    /** Of all starts; common practice. */
+    private static final double STARTS_THAT_KICK_BACK = 0.1;
+
+    /** Sizes of a jolt that are counted, shares of the hardest; each stands for those up to the next. */
+    private static final List<Double> SIZES = List.of(1.0, 0.8, 0.6, 0.4, 0.2);
+
+    /** Lighter jolts come the oftener: a thousandfold for none at all; common practice. */
+    private static final double DECADES = 3;
+
+    private static final double FAINT = 1e3;
+
+    private final Job job;
+    private final Duty duty;
+    private final Map<WeldedEnd, Map<String, List<Cycle>>> hour = new LinkedHashMap<>();
+
+    private DutyStresses(Job job, Duty duty, List<WeldedEnd> ends) {
+        this.job = job;
+        this.duty = duty;
+        ends.forEach(end -> hour.put(end, new LinkedHashMap<>()));
+    }
+
+    /** The weld that is worn the most first. */
+    static List<EndLife> lives(
+            Examination examination, Duty duty, List<WeldedEnd> ends, Optional<ShakeMaps.Maps> shaking) {
+        Job job = examination.job();
+        DutyStresses stresses = new DutyStresses(job, duty, ends);
+        stresses.loads(examination);
+        shaking.ifPresent(maps -> stresses.orders(examination, maps.machine()));
+        List<EndLife> lives = new ArrayList<>();
+        stresses.hour.forEach((end, cycles) -> lives.add(EndLife.of(end, stresses.detail(end), cycles)));
+        lives.sort(Comparator.comparingDouble(EndLife::damageAnHour).reversed());
+        return lives;
+    }
+
+    private WeldDetail detail(WeldedEnd end) {
+        boolean alloy = job.material(end.tube()).isLightAlloy();
+        return end.chord()
+                .filter(chord ->
+                        chord.remaining().wall() > 0 && end.tube().remaining().wall() > 0)
+                .map(chord -> WeldDetail.tubeOnTube(
+                        alloy, chord.remaining().wall(), end.tube().remaining().wall()))
+                .orElseGet(() -> WeldDetail.attachment(alloy));
+    }
+
+    /** What the duty asks for on the same frame: the job's own jolts, and the drive alone. */
+    private void loads(Examination examination) {
+        List<LoadCase> jolts = job.cases().stream()
+                .filter(load -> !load.off()
+                        && load.level() != Level.ULTIMATE
+                        && load.drive() == 0
+                        && load.shock() == Shock.NONE
+                        && !load.field().equals(WEIGHT))
+                .toList();
+        String opening = free("duty-opening");
+        String clutch = free("duty-clutch");
+        String kickBack = free("duty-kick-back");
+        List<LoadCase> drives = List.of(
+                LoadCase.of(opening, "throttle opened", WEIGHT, 1),
+                new LoadCase(clutch, "start", WEIGHT, 1, Vec3.ZERO, Shock.CLUTCH_DROPPED, null, false, "", ""),
+                new LoadCase(kickBack, "kick-back", WEIGHT, 1, Vec3.ZERO, Shock.KICK_BACK, null, false, "", ""));
+        Job asked = job.withCases(Stream.concat(jolts.stream(), drives.stream()).toList());
+        CradleFrame.Built built =
+                CradleFrame.of(asked, examination.seating(), LineResult.of(asked, examination.seating()));
+        Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
+        if (result.isEmpty()) {
+            return;
+        }
+        Map<String, Map<String, MemberResult>> byCase = new HashMap<>();
+        result.get().cases().forEach(each -> byCase.put(each.id(), pieces(each)));
+        Map<String, MemberResult> rest = byCase.get(CaseVariants.STANDING);
+        add("throttle openings", byCase.get(opening), rest, 1, duty.openings());
+        add("starts", byCase.get(clutch), rest, 1, duty.starts());
+        add("kick-backs", byCase.get(kickBack), rest, 1, duty.starts() * STARTS_THAT_KICK_BACK);
+        for (LoadCase jolt : jolts) {
+            double hardest = duty.jolts() * (jolt.level() == Level.WORKING ? 1 : 0.01);
+            double before = 0;
+            for (double size : SIZES) {
+                double upToThat = hardest * Math.pow(10, DECADES * (1 - size));
+                add(jolt.label(), byCase.get(jolt.id()), rest, size, upToThat - before);
+                before = upToThat;
+            }
+        }
+    }
+
+    /** An id that no case of the job has. */
+    private String free(String id) {
+        String free = id;
+        while (isTaken(free)) {
+            free = free + "-";
+        }
+        return free;
+    }
+
+    private boolean isTaken(String id) {
+        return job.cases().stream().anyMatch(load -> load.id().equals(id));
+    }
+
+    private static Map<String, MemberResult> pieces(CaseResult load) {
+        Map<String, MemberResult> pieces = new HashMap<>();
+        load.members().forEach(piece -> pieces.put(piece.id(), piece));
+        return pieces;
+    }
+
+    private void add(
+            String words, Map<String, MemberResult> load, Map<String, MemberResult> rest, double share, double count) {
+        if (count <= 0 || load == null) {
+            return;
+        }
+        hour.forEach((end, causes) -> {
+            EndForces there = end.forces(load.get(end.piece()));
+            EndForces before = end.forces(rest.get(end.piece()));
+            double range = share
+                    * stress(
+                            end.tube().remaining(),
+                            there.force().x() - before.force().x(),
+                            there.moment().y() - before.moment().y(),
+                            there.moment().z() - before.moment().z());
+            if (range > FAINT) {
+                causes.computeIfAbsent(words, any -> new ArrayList<>()).add(new Cycle(range, 0, count));
+            }
+        });
+    }
+
+    private static double stress(Section section, double force, double momentY, double momentZ) {
+        return Math.abs(force) / section.area() + section.bendingStress(momentY, momentZ);
+    }
+
+    private void orders(Examination examination, ShakeMaps.Machine machine) {
+        Engine engine = job.donor().engine();
+        orders(examination, machine, engine.cruiseSpeed(), Throttle.FULL, "at cruise", duty.cruise());
+        orders(examination, machine, engine.idleSpeed(), Throttle.NO_LOAD, "at idle", duty.idle());
+    }
+
+    /** Each order as two cases on the frame alone: in step with the crank, and a quarter turn behind. */
+    private void orders(
+            Examination examination,
+            ShakeMaps.Machine machine,
+            double speed,
+            Throttle throttle,
+            String when,
+            double share) {
+        Optional<FrameInput> alone = examination.frame().alone().map(CradleFrame.Alone::input);
+        if (share <= 0 || alone.isEmpty()) {
+            return;
+        }
+        ShakenMotion motion = machine.motion(machine.excitation(speed, throttle));
+        List<ElasticMount> mounts = examination.frame().input().mounts();
+        List<FrameCase> cases = new ArrayList<>();
+        for (int k = 0; k < motion.parts().size(); k++) {
+            List<ShakenMotion.Force> forces = motion.parts().get(k).forces();
+            cases.add(new FrameCase(
+                    k + " in step",
+                    loads(
+                            examination,
+                            mounts,
+                            forces.stream().map(ShakenMotion.Force::inStep).toList()),
+                    Vec3.ZERO));
+            cases.add(new FrameCase(
+                    k + " behind",
+                    loads(
+                            examination,
+                            mounts,
+                            forces.stream().map(ShakenMotion.Force::behind).toList()),
+                    Vec3.ZERO));
+        }
+        FrameInput frame = alone.get();
+        FrameInput shaken = new FrameInput(
+                frame.theory(), frame.nodes(), frame.members(), frame.supports(), List.of(), List.of(), cases);
+        Optional<FrameResult> result = FrameAnalysis.solve(shaken).answer();
+        for (int k = 0; result.isPresent() && k < motion.parts().size(); k++) {
+            double order = motion.parts().get(k).order();
+            double count = order * speed / (2 * Math.PI) * HOUR * share;
+            Map<String, MemberResult> inStep = pieces(result.get().cases().get(2 * k));
+            Map<String, MemberResult> behind = pieces(result.get().cases().get(2 * k + 1));
+            String words = "order " + (float) order + " " + when;
+            hour.forEach((end, causes) -> {
+                EndForces a = end.forces(inStep.get(end.piece()));
+                EndForces b = end.forces(behind.get(end.piece()));
+                double range = 2
+                        * stress(
+                                end.tube().remaining(),
+                                Math.hypot(a.force().x(), b.force().x()),
+                                Math.hypot(a.moment().y(), b.moment().y()),
+                                Math.hypot(a.moment().z(), b.moment().z()));
+                if (range > FAINT) {
+                    // Engines that nothing keeps in step meet at times: their amplitudes add.
+                    causes.merge(
+                            words,
+                            List.of(new Cycle(range, 0, count)),
+                            (one, other) -> List.of(
+                                    new Cycle(one.get(0).range() + other.get(0).range(), 0, count)));
+                }
+            });
+        }
+    }
+
+    private static List<NodeLoad> loads(Examination examination, List<ElasticMount> mounts, List<Vec3> forces) {
+        Map<String, Vec3> nodes = new HashMap<>();
+        examination.frame().input().nodes().forEach(node -> nodes.put(node.id(), node.position()));
+        List<NodeLoad> loads = new ArrayList<>();
+        for (int k = 0; k < mounts.size(); k++) {
+            ElasticMount mount = mounts.get(k);
+            Vec3 arm = mount.centre().minus(nodes.get(mount.frameNode()));
+            loads.add(new NodeLoad(mount.frameNode(), forces.get(k), arm.cross(forces.get(k))));
+        }
+        return loads;
+    }
+}

@@ -1,0 +1,70 @@
+package oddcradle.core.proof;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.control.Progress;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.frame.FrameResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.load.Duty;
+import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.structure.CaseVariants;
+import oddcradle.core.structure.FrameStability;
+import oddcradle.core.structure.TubeStress;
+import oddcradle.core.structure.WeldedEnd;
+
+/**
+ * Whether the whole holds, and for how long: what takes seconds and does not follow a hand.
+ *
+ * @param tubes the hardest worked first
+ * @param sways cases whose load comes near to buckling the frame, the nearest first
+ * @param joints tubes welded on others, the hardest worked first
+ * @param duty that lives are told for
+ * @param lives of welds, the shortest first
+ * @param losses of one part each, the worst first
+ */
+public record LoadProof(
+        List<TubeStress> tubes,
+        List<FrameStability.Near> sways,
+        List<JointUse> joints,
+        Duty duty,
+        List<EndLife> lives,
+        List<Loss> losses) {
+    public LoadProof {
+        tubes = List.copyOf(tubes);
+        sways = List.copyOf(sways);
+        joints = List.copyOf(joints);
+        lives = List.copyOf(lives);
+        losses = List.copyOf(losses);
+    }
+
+    /** Empty where the frame does not stand. */
+    public static Optional<LoadProof> of(Examination examination, Progress progress) {
+        return examination.load().answer().map(result -> of(examination, result, progress));
+    }
+
+    /** Tubes welded on others alone, the hardest worked first; milliseconds. */
+    public static List<JointUse> joints(Examination examination) {
+        return examination.load().answer().stream()
+                .flatMap(
+                        result -> JointUse.of(
+                                examination.job(), WeldedEnd.of(examination.job(), examination.frame()), result.cases())
+                                .stream())
+                .toList();
+    }
+
+    private static LoadProof of(Examination examination, FrameResult result, Progress progress) {
+        Job job = examination.job();
+        List<FrameStability.Near> sways =
+                FrameStability.of(new FrameStability.Input(CaseVariants.of(job), examination.frame(), result));
+        progress.report(0.2);
+        List<WeldedEnd> ends = WeldedEnd.of(job, examination.frame());
+        List<JointUse> joints = joints(examination);
+        progress.report(0.3);
+        Duty duty = job.duty();
+        List<EndLife> lives = DutyStresses.lives(examination, duty, ends, ShakeMaps.of(examination));
+        progress.report(0.7);
+        return new LoadProof(
+                examination.tubeStresses(), sways, joints, duty, lives, Loss.all(examination, progress.part(0.7, 1)));
+    }
+}

@@ -1,0 +1,132 @@
+package oddcradle.core.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oddcradle.core.frame.EndForces;
+import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+
+/**
+ * Where a tube is welded: one end of one of its pieces.
+ *
+ * @param piece of the frame
+ * @param first whether it is the piece's first end
+ * @param at host axes, m
+ * @param way of the piece from its first end to its second, unit, host axes
+ * @param chord tube that this one ends on, the widest there; empty where something is only welded onto this one
+ * @param chordWay unit, host axes
+ */
+public record WeldedEnd(
+        Member tube, String piece, boolean first, Vec3 at, Vec3 way, Optional<Member> chord, Optional<Vec3> chordWay) {
+    /** Diameters nearer than that are the same. */
+    private static final double ALIKE = 0.999;
+
+    /** Every one of a frame that {@link CradleFrame} made of a job. */
+    public static List<WeldedEnd> of(Job job, CradleFrame.Built built) {
+        Map<String, FreeTube> free = FreeTube.of(built);
+        Map<String, List<FrameMember>> at = new HashMap<>();
+        for (FrameMember piece : built.input().members()) {
+            at.computeIfAbsent(piece.i(), node -> new ArrayList<>()).add(piece);
+            at.computeIfAbsent(piece.j(), node -> new ArrayList<>()).add(piece);
+        }
+        List<WeldedEnd> ends = new ArrayList<>();
+        for (FrameMember piece : built.input().members()) {
+            Member tube = job.member(built.memberOfPiece().get(piece.id())).orElseThrow();
+            for (double end : free.get(piece.id()).weldedEnds()) {
+                boolean first = end == 0;
+                List<FrameMember> there = at.get(first ? piece.i() : piece.j());
+                Optional<FrameMember> chord = chord(built, piece, there);
+                ends.add(new WeldedEnd(
+                        tube,
+                        piece.id(),
+                        first,
+                        built.pointOn(piece.id(), end),
+                        way(built, piece),
+                        chord.map(each ->
+                                job.member(built.memberOfPiece().get(each.id())).orElseThrow()),
+                        chord.map(each -> way(built, each))));
+            }
+        }
+        return ends;
+    }
+
+    private static Vec3 way(CradleFrame.Built built, FrameMember piece) {
+        return built.pointOn(piece.id(), 1).minus(built.pointOn(piece.id(), 0)).unit();
+    }
+
+    /** Another tube there, if this one ends there and is no wider: one that runs through before one that ends too, then the widest. */
+    private static Optional<FrameMember> chord(CradleFrame.Built built, FrameMember piece, List<FrameMember> there) {
+        String tube = built.memberOfPiece().get(piece.id());
+        long own = there.stream()
+                .filter(each -> built.memberOfPiece().get(each.id()).equals(tube))
+                .count();
+        if (own > 1) {
+            return Optional.empty();
+        }
+        return there.stream()
+                .filter(each -> !built.memberOfPiece().get(each.id()).equals(tube))
+                .filter(each ->
+                        each.section().outerRadius() >= ALIKE * piece.section().outerRadius())
+                .max(Comparator.comparing((FrameMember each) -> runsThrough(built, each, there))
+                        .thenComparingDouble(each -> each.section().outerRadius()));
+    }
+
+    private static boolean runsThrough(CradleFrame.Built built, FrameMember piece, List<FrameMember> there) {
+        String tube = built.memberOfPiece().get(piece.id());
+        return there.stream()
+                        .filter(each -> built.memberOfPiece().get(each.id()).equals(tube))
+                        .count()
+                > 1;
+    }
+
+    /** Of the member's result what its end carries, its own axes. */
+    public EndForces forces(MemberResult result) {
+        return first ? result.endI() : result.endJ();
+    }
+
+    /** Angle between the tube and the one it ends on, 0 to a right angle, rad; a right angle where it ends on none. */
+    public double angle() {
+        return chordWay.map(chord -> Math.acos(Math.min(1, Math.abs(chord.dot(way)))))
+                .orElse(Math.PI / 2);
+    }
+
+    /** The piece's own y axis, host axes: level, across the tube; as the frame solver has it. */
+    private Vec3 acrossY() {
+        Vec3 up = Math.abs(way.z()) > 1 - 1e-9 ? Vec3.X : Vec3.Z;
+        return up.cross(way).unit();
+    }
+
+    /**
+     * Bending moments at the end in the plane of the two tubes and out of it, N m; all in the plane where there is only one.
+     *
+     * @param inPlane size of it
+     * @param outOfPlane size of it
+     */
+    public record Bending(double inPlane, double outOfPlane) {}
+
+    public Bending bending(Vec3 moment) {
+        Vec3 y = acrossY();
+        Vec3 z = way.cross(y);
+        Vec3 bending = y.times(moment.y()).plus(z.times(moment.z()));
+        Optional<Vec3> normal = chordWay.map(chord -> chord.cross(way))
+                .filter(each -> each.length() > 1e-6)
+                .map(Vec3::unit);
+        if (normal.isEmpty()) {
+            return new Bending(bending.length(), 0);
+        }
+        double within = Math.abs(bending.dot(normal.get()));
+        return new Bending(within, Math.sqrt(Math.max(0, bending.squaredLength() - within * within)));
+    }
+
+    /** In words: the tube, and what it is welded to. */
+    public String words() {
+        return chord.map(other -> tube.named() + " on " + other.named()).orElse("what is welded onto " + tube.named());
+    }
+}

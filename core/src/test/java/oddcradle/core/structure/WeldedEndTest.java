@@ -1,0 +1,72 @@
+package oddcradle.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Tube;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WeldedEndTest {
+    private static final Tube TUBE = new Tube(0.0254, 0.001651);
+
+    private static Member tube(String id) {
+        return Member.sound(id, "tube " + id, List.of("A", "B"), TUBE, "steel");
+    }
+
+    private static WeldedEnd end(Vec3 way, Vec3 chord) {
+        return new WeldedEnd(
+                tube("C1"), "C1", true, Vec3.ZERO, way.unit(), Optional.of(tube("H1")), Optional.of(chord.unit()));
+    }
+
+    /**
+     * A level tube that runs forward onto one that lies across: moments about the upright lie in the plane of both, those about the
+     * level axis square to the tube out of it. The solver's own axes: y level, z up.
+     */
+    @Test
+    void levelTee_bendsInPlaneAboutTheUpright() {
+        WeldedEnd tee = end(Vec3.X, Vec3.Y);
+        WeldedEnd.Bending upright = tee.bending(new Vec3(99, 0, 7));
+        assertThat(upright.inPlane()).isCloseTo(7, within(1e-12));
+        assertThat(upright.outOfPlane()).isCloseTo(0, within(1e-9));
+        WeldedEnd.Bending level = tee.bending(new Vec3(99, 7, 0));
+        assertThat(level.inPlane()).isCloseTo(0, within(1e-9));
+        assertThat(level.outOfPlane()).isCloseTo(7, within(1e-12));
+    }
+
+    /** A post on a rail that runs forward: what rocks it along the rail is in the plane. For uprights the solver's z is the cross axis. */
+    @Test
+    void postOnARail_bendsInPlaneAlongIt() {
+        WeldedEnd post = end(Vec3.Z, Vec3.X);
+        WeldedEnd.Bending any = post.bending(new Vec3(0, 3, 4));
+        assertThat(Math.hypot(any.inPlane(), any.outOfPlane())).isCloseTo(5, within(1e-12));
+        // A moment about the axis across the rail, host y, rocks the post along it: whichever of its own axes that is.
+        Vec3 up = Vec3.X;
+        Vec3 y = up.cross(Vec3.Z).unit();
+        Vec3 z = Vec3.Z.cross(y);
+        Vec3 about = new Vec3(0, Vec3.Y.dot(y) * 6, Vec3.Y.dot(z) * 6);
+        assertThat(post.bending(about).inPlane()).isCloseTo(6, within(1e-12));
+    }
+
+    /** Rise over run: 1 on 1 is 45 degrees, whichever way it leans; 1 on 1.732 is 30. */
+    @ParameterizedTest
+    @CsvSource({"0, 90", "1, 45", "-1, 45", "1.7320508, 30"})
+    void angle_isThatOfTheTwoTubes(double run, double degrees) {
+        assertThat(Math.toDegrees(end(new Vec3(0, run, 1), Vec3.Y).angle())).isCloseTo(degrees, within(1e-5));
+    }
+
+    /** What is only welded onto a tube has no second one: all its bending counts in one plane. */
+    @Test
+    void attachment_hasNoPlaneOfItsOwn() {
+        WeldedEnd tab = new WeldedEnd(tube("C1"), "C1", false, Vec3.ZERO, Vec3.X, Optional.empty(), Optional.empty());
+        assertThat(tab.bending(new Vec3(1, 3, 4)).inPlane()).isCloseTo(5, within(1e-12));
+        assertThat(tab.bending(new Vec3(1, 3, 4)).outOfPlane()).isZero();
+        assertThat(tab.words()).startsWith("what is welded onto");
+        assertThat(end(Vec3.X, Vec3.Y).words()).contains(" on ");
+    }
+}

@@ -1,0 +1,228 @@
+package oddcradle.files.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.control.Progress;
+import oddcradle.core.cure.Cures;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.frame.BucklingAnalysis;
+import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.FrameInput;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.load.Duty;
+import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.proof.EndLife;
+import oddcradle.core.proof.LoadProof;
+import oddcradle.core.proof.ProofAnswers;
+import oddcradle.core.proof.Proven;
+import oddcradle.core.propose.MakeHold;
+import oddcradle.core.section.Tube;
+import oddcradle.core.step.load.LoadFinding;
+import oddcradle.core.structure.FrameStability;
+import oddcradle.core.structure.TubeStress;
+import oddcradle.core.units.UnitStyle;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What the Load step promises, on every demo and on demos made worse. */
+class DemoLoadTest {
+    private static LoadProof proof(Job job) {
+        return LoadProof.of(Examination.of(job), Progress.UNWATCHED).orElseThrow();
+    }
+
+    private static List<Finding> stops(Examination examination) {
+        return examination.report(Step.LOAD).findings().stream()
+                .filter(each -> each.severity() == Severity.STOP)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource(DemoJobs.class)
+    void everyDemoHolds_andItsWeldsToo(DemoJobs demo) {
+        Examination examination = Examination.of(demo.load().job());
+        assertThat(stops(examination)).isEmpty();
+        assertThat(LoadProof.joints(examination))
+                .isNotEmpty()
+                .allMatch(use -> use.utilisation() > 0 && use.utilisation() <= 1);
+    }
+
+    /** As before the diagonals of its bay were made wider: 15.9 mm tube, far within its yield, that buckles. */
+    private static Job slender() {
+        Job job = DemoJobs.WHIMBREL.load().job();
+        for (String diagonal : List.of("H7L", "H7R", "H8", "H9")) {
+            job = new JobEdit.SetSection(diagonal, new Tube(0.015875, 0.000889)).applyTo(job);
+        }
+        return job;
+    }
+
+    @Test
+    void slenderDiagonal_isAStopThoughItsStressIsLow_andIsMended() {
+        Examination examination = Examination.of(slender());
+        TubeStress worst = examination.tubeStresses().get(0);
+        assertThat(worst.limit()).isEqualTo(TubeStress.Limit.COLUMN);
+        assertThat(worst.piece().vonMisesMax())
+                .isLessThan(examination.job().material(worst.tube()).yieldStrength());
+        assertThat(stops(examination)).anyMatch(each -> each.code() == LoadFinding.COLUMN);
+        MakeHold.Result made = MakeHold.of(examination, Progress.UNWATCHED);
+        assertThat(made.left()).isEmpty();
+        assertThat(made.changes()).isNotEmpty();
+        assertThat(stops(Examination.of(made.examination().job()))).isEmpty();
+        Finding column = stops(examination).get(0);
+        assertThat(Cures.of(examination, column)).isNotEmpty();
+    }
+
+    /** The quick look at the whole frame agrees with the fine one within 2 %, and knows the same worst case. */
+    @Test
+    void wholeFramesFactor_agreesWithTheFineAnalysis() {
+        Examination examination = Examination.of(slender());
+        List<FrameStability.Near> near = proof(slender()).sways();
+        FrameInput frame = examination.frame().input();
+        double least = Double.POSITIVE_INFINITY;
+        for (FrameCase load : frame.cases()) {
+            double fine = BucklingAnalysis.lowestFactor(frame, load)
+                    .answer()
+                    .orElseThrow()
+                    .orElse(Double.POSITIVE_INFINITY);
+            least = Math.min(least, fine);
+        }
+        assertThat(near.get(0).factor()).isCloseTo(least, within(0.02 * least));
+        assertThat(Proven.of(examination).report(Step.LOAD).findings())
+                .anyMatch(each -> each.code() == LoadFinding.SWAY);
+    }
+
+    /** EN 1999-1-1 and the trade: 6061-T6 keeps less than half of its yield beside a weld, cold-drawn steel falls to about 240 MPa. */
+    @Test
+    void weldSoftensWhatItTouches() {
+        Job tug = DemoJobs.ORCHARD_TUG.load().job();
+        Job soft = tug;
+        for (String rail : List.of("H2L", "H2R")) {
+            soft = soft.withHost(soft.host()
+                    .withMembers(soft.host().members().stream()
+                            .map(each -> each.id().equals(rail) ? each.withMaterial("cold-drawn mild steel") : each)
+                            .toList()));
+        }
+        assertThat(stops(Examination.of(soft)))
+                .isNotEmpty()
+                .allMatch(each -> each.what().in(UnitStyle.MILLIMETRES).contains("beside its weld"));
+        Job unknown = tug.withMaterials(tug.materials().stream()
+                .map(each -> each.withWeldedYield(Optional.empty()))
+                .toList());
+        unknown.materials().forEach(each -> {
+            if (each.isLightAlloy()) {
+                assertThat(each.yieldBesideWeld()).isBetween(76e6, 110e6);
+            } else if (each.name().startsWith("cold")) {
+                assertThat(each.yieldBesideWeld()).isCloseTo(240e6, within(5e6));
+            }
+        });
+    }
+
+    /** Where throttle openings wear it, twice as many halve its life; and a stouter tube lasts longer. */
+    @Test
+    void lifeGoesWithWhatWearsIt() {
+        Job job = DemoJobs.SALTMARSH_RUNABOUT.load().job();
+        EndLife first = proof(job).lives().get(0);
+        assertThat(first.causes().get(0).words()).isEqualTo("throttle openings");
+        Duty duty = job.duty();
+        Job busy = job.withBuild(job.build().withDuty(Optional.of(duty.withOpenings(2 * duty.openings()))));
+        double then = proof(busy).lives().get(0).hours().orElseThrow();
+        assertThat(then).isCloseTo(first.hours().orElseThrow() / 2, within(0.02 * then));
+        Member tube = first.end().tube();
+        Tube now = (Tube) tube.section();
+        Job stouter = new JobEdit.SetSection(tube.id(), new Tube(now.od() * 1.25, now.wall() * 1.4)).applyTo(job);
+        double longer = proof(stouter).lives().stream()
+                .filter(life -> life.end().tube().id().equals(tube.id()))
+                .findFirst()
+                .flatMap(life -> life.hours().stream().boxed().findFirst())
+                .orElse(Double.POSITIVE_INFINITY);
+        assertThat(longer).isGreaterThan(first.hours().orElseThrow());
+        Job idle = job.withBuild(job.build().withDuty(Optional.of(new Duty(0, 0, 0, 0, 0, 100))));
+        assertThat(proof(idle).lives()).isNotEmpty().allMatch(life -> life.hours()
+                .isEmpty());
+    }
+
+    /** Trade: a single bolted hard cracks its corners by its own shaking, not by the road. */
+    @Test
+    void hardMountedSingle_isWornByItsOwnOrders() {
+        EndLife first = proof(DemoJobs.REED_CUTTER.load().job()).lives().get(0);
+        assertThat(first.causes().get(0).words()).isEqualTo("order 1.0 at cruise");
+        assertThat(first.hours().orElseThrow()).isLessThan(100);
+    }
+
+    @Test
+    void lostPart_isTold() {
+        LoadProof proof = proof(DemoJobs.SALTMARSH_RUNABOUT.load().job());
+        assertThat(proof.losses()).hasSize(14);
+        assertThat(proof.losses().get(0).falls()).isPresent();
+        assertThat(proof.losses().get(0).part()).contains("cross tube");
+        // On four mounts any one may go.
+        assertThat(proof.losses())
+                .filteredOn(loss -> loss.part().startsWith("mount"))
+                .hasSize(4)
+                .allMatch(loss -> loss.staysAboard());
+    }
+
+    /** A brace of thin wall is mended by a thicker one of the same diameter, so that no gap changes. */
+    @Test
+    void weldThatIsWorkedTooHard_getsAThickerWallAndNoWiderTube() {
+        Job thin = new JobEdit.SetSection("C7", new Tube(0.0254, 0.000889))
+                .applyTo(DemoJobs.SALTMARSH_RUNABOUT.load().job());
+        Examination weak = Examination.of(thin);
+        assertThat(LoadProof.joints(weak)).anyMatch(use -> use.utilisation() > 1);
+        MakeHold.Result made = MakeHold.of(weak, Progress.UNWATCHED);
+        assertThat(made.left()).isEmpty();
+        assertThat(LoadProof.joints(made.examination())).allMatch(use -> use.utilisation() <= 1);
+        Tube now = (Tube) made.examination().job().member("C7").orElseThrow().section();
+        assertThat(now.od()).isEqualTo(0.0254);
+        assertThat(now.wall()).isGreaterThan(0.000889);
+    }
+
+    /** Nothing is told twice, and every number of the studies has its why. */
+    @ParameterizedTest
+    @EnumSource(DemoJobs.class)
+    void studies_addToTheStepAndSayWhy(DemoJobs demo) {
+        Examination examination = Examination.of(demo.load().job());
+        Proven proven = Proven.of(examination);
+        List<Finding> own = examination.report(Step.LOAD).findings();
+        List<Finding> all = proven.report(Step.LOAD).findings();
+        assertThat(all).containsAll(own).hasSizeGreaterThan(own.size());
+        assertThat(all).doesNotHaveDuplicates();
+        assertThat(all).allMatch(each -> !each.why().formula().isBlank());
+        assertThat(proven.report(Step.SEAT)).isEqualTo(examination.report(Step.SEAT));
+        assertThat(proven.findings()).hasSize(examination.findings().size() + all.size() - own.size());
+        assertThat(ProofAnswers.of(proven.proof().orElseThrow()))
+                .hasSize(3)
+                .allMatch(answer -> answer.number().isPresent()
+                        && !answer.words().in(UnitStyle.DECIMAL_INCHES).isBlank());
+    }
+
+    @Test
+    void dutiesThatAreNone_areRefused() {
+        assertThatThrownBy(() -> new Duty(-1, 0, 0, 0, 0, 100)).hasMessageContaining("openings");
+        assertThatThrownBy(() -> new Duty(1, 0, 0, 0.7, 0.5, 100)).hasMessageContaining("idle");
+        assertThatThrownBy(() -> new Duty(1, 0, 0, 0.7, 0.1, 0)).hasMessageContaining("hoursAYear");
+        assertThatThrownBy(
+                        () -> DemoJobs.HUT_SKID.load().job().materials().get(0).withWeldedYield(Optional.of(900e6)))
+                .hasMessageContaining("weldedYield");
+    }
+
+    /** Cases of the user's own may be called anything, also what the duty calls its own. */
+    @Test
+    void caseNamedLikeTheDutys_isNoTrouble() {
+        Job job = DemoJobs.SALTMARSH_RUNABOUT.load().job();
+        List<LoadCase> cases = new ArrayList<>(job.cases());
+        cases.add(LoadCase.of("duty-opening", "own", new Vec3(0, 0, -2), 0));
+        assertThat(proof(job.withCases(cases)).lives()).isNotEmpty();
+    }
+}

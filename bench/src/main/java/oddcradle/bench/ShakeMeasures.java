@@ -33,8 +33,7 @@ final class ShakeMeasures {
         ShakeMaps.Setting setting = ShakeMaps.setting(
                         Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job()))
                 .orElseThrow();
-        ShakenFrame frame = ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
-                .orElseThrow();
+        ShakenFrame frame = setting.shaken().orElseThrow();
         double limit = 1.3 * setting.donor().get(0).cruiseSpeed();
         List<Double> speeds = IntStream.range(0, SPEEDS)
                 .mapToObj(k -> limit * (0.1 + 0.9 * k / SPEEDS))

@@ -1,11 +1,13 @@
 package oddcradle.core.frame;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.math.LowestModes;
 import oddcradle.core.math.RitzModes;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Sums;
+import oddcradle.core.math.Vec3;
 
 /**
  * What a frame with its own mass gives at its probes under forces that swing, at any frequency: by the modes that loads at those very probes call up
@@ -31,8 +33,11 @@ public final class FrameReceptance {
     private final double[][] above;
 
     private final double[][] growing;
+    /** For each mode the forces and moments at the ends that are looked at, six each. */
+    private final double[][] strains;
 
-    private FrameReceptance(double loss, double[] eigenvalues, double[][] shapes) {
+    private FrameReceptance(double loss, double[] eigenvalues, double[][] shapes, double[][] strains) {
+        this.strains = strains;
         this.loss = loss;
         this.eigenvalues = eigenvalues;
         this.shapes = shapes;
@@ -57,10 +62,11 @@ public final class FrameReceptance {
      * @param loss structural loss factor, a ratio, 0 or more
      * @param pieces into how many elements each member is cut
      * @param probes at least one
+     * @param ends of members whose forces are looked at
      * @return empty where the frame alone can move without strain
      */
     public static Optional<FrameReceptance> of(
-            FrameInput frame, double loss, int pieces, List<FrameFlexibility.Probe> probes) {
+            FrameInput frame, double loss, int pieces, List<FrameFlexibility.Probe> probes, List<MemberEnd> ends) {
         MovingFrame moving = new MovingFrame(frame, loss, pieces, 0);
         moving.holdIdle();
         SparseSymmetric stiffness = moving.stiffness();
@@ -81,7 +87,16 @@ public final class FrameReceptance {
                 shapes[m][k] = Sums.dot(rows[k], modes.vectors()[m]);
             }
         }
-        return Optional.of(new FrameReceptance(loss, modes.values(), shapes));
+        double[][] strains = new double[shapes.length][6 * ends.size()];
+        for (int e = 0; e < ends.size(); e++) {
+            EndReading[] readings = moving.endForces(ends.get(e), pieces);
+            for (int m = 0; m < shapes.length; m++) {
+                for (int k = 0; k < 6; k++) {
+                    strains[m][6 * e + k] = readings[k].of(modes.vectors()[m]);
+                }
+            }
+        }
+        return Optional.of(new FrameReceptance(loss, modes.values(), shapes, strains));
     }
 
     /**
@@ -96,7 +111,45 @@ public final class FrameReceptance {
                 other[m][k] = Sums.dot(weights[k], shapes[m]);
             }
         }
-        return new FrameReceptance(loss, eigenvalues, other);
+        return new FrameReceptance(loss, eigenvalues, other, strains);
+    }
+
+    /**
+     * What the ends that are looked at carry while forces swing at the probes; with the frame's own mass in it.
+     *
+     * @param omega angular frequency, rad/s
+     * @param re real parts of the forces, N, as many as probes
+     * @param im imaginary parts
+     * @return for each end its force and moment, local axes, N and N m; index 0 real, 1 imaginary parts
+     */
+    public List<EndForces[]> endForces(double omega, double[] re, double[] im) {
+        int numbers = strains.length == 0 ? 0 : strains[0].length;
+        double[][] sum = new double[2][numbers];
+        for (int m = 0; m < eigenvalues.length; m++) {
+            double real = eigenvalues[m] - omega * omega;
+            double lost = eigenvalues[m] * loss;
+            double size = real * real + lost * lost;
+            double pushRe = Sums.dot(shapes[m], re);
+            double pushIm = Sums.dot(shapes[m], im);
+            double movesRe = (pushRe * real + pushIm * lost) / size;
+            double movesIm = (pushIm * real - pushRe * lost) / size;
+            for (int k = 0; k < numbers; k++) {
+                // Material that loses resists with k (1 + i loss).
+                sum[0][k] += strains[m][k] * (movesRe - loss * movesIm);
+                sum[1][k] += strains[m][k] * (movesIm + loss * movesRe);
+            }
+        }
+        List<EndForces[]> ends = new ArrayList<>();
+        for (int e = 0; e < numbers / 6; e++) {
+            ends.add(new EndForces[] {end(sum[0], 6 * e), end(sum[1], 6 * e)});
+        }
+        return ends;
+    }
+
+    private static EndForces end(double[] numbers, int at) {
+        return new EndForces(
+                new Vec3(numbers[at], numbers[at + 1], numbers[at + 2]),
+                new Vec3(numbers[at + 3], numbers[at + 4], numbers[at + 5]));
     }
 
     /**

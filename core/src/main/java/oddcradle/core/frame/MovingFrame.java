@@ -282,6 +282,39 @@ final class MovingFrame {
         return row;
     }
 
+    /** Force along and moment about the local axes at a member's end, as a beam has them from how its ends move; six readings. */
+    EndReading[] endForces(MemberEnd end, int pieces) {
+        BeamElement piece = piece(end.member() + "/" + (end.first() ? 1 : pieces) + "/");
+        int from = end.first() ? 0 : 6;
+        double[][] weights = new double[6][12];
+        int[] at = new int[12];
+        int moving = 0;
+        for (int motion = 0; motion < 12; motion++) {
+            int row = equation[motion < 6 ? 6 * piece.nodeI + motion : 6 * piece.nodeJ + motion - 6];
+            if (row < free) {
+                double[] unit = new double[12];
+                unit[motion] = 1;
+                double[] forces = piece.elasticForces(unit);
+                for (int k = 0; k < 6; k++) {
+                    weights[k][moving] = forces[from + k];
+                }
+                at[moving++] = row;
+            }
+        }
+        EndReading[] readings = new EndReading[6];
+        for (int k = 0; k < 6; k++) {
+            readings[k] = new EndReading(Arrays.copyOf(at, moving), Arrays.copyOf(weights[k], moving));
+        }
+        return readings;
+    }
+
+    private BeamElement piece(String id) {
+        return model.beams.stream()
+                .filter(beam -> beam.member.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no member " + id));
+    }
+
     /** Which part a free equation belongs to, in words. */
     String nameOf(int row) {
         for (int k = 0; k < equation.length; k++) {

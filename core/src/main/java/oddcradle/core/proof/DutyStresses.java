@@ -7,22 +7,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
-import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.fatigue.Cycle;
 import oddcradle.core.fatigue.WeldDetail;
 import oddcradle.core.frame.CaseResult;
-import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.EndForces;
 import oddcradle.core.frame.FrameAnalysis;
-import oddcradle.core.frame.FrameCase;
-import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
-import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
@@ -37,9 +32,8 @@ import oddcradle.core.structure.ShakenMotion;
 import oddcradle.core.structure.WeldedEnd;
 
 /**
- * Ranges of stress at every weld in an hour of the machine's duty: throttle openings, starts, jolts, and every engine order at idle and
- * cruise. Loads act as if they stood; orders come with what the mounts pass on of them, the frame's own bending in it. A range is
- * taken on the fibre where axial force and both bendings meet: never less than the true one.
+ * Ranges of stress at every weld in an hour of the machine's duty: throttle openings, starts, jolts, and every engine order at every
+ * speed of the duty. Loads act as if they stood; orders come with mounts, donor and the frame's own mass moving. A range is taken on the fibre where axial force and both bendings meet: never less than the true one.
  */
 final class DutyStresses {
     private static final double HOUR = 3600;
@@ -71,7 +65,7 @@ final class DutyStresses {
         Job job = examination.job();
         DutyStresses stresses = new DutyStresses(job, duty, ends);
         stresses.loads(examination);
-        shaking.ifPresent(maps -> stresses.orders(examination, maps.machine()));
+        shaking.ifPresent(maps -> stresses.orders(maps.machine()));
         List<EndLife> lives = new ArrayList<>();
         stresses.hour.forEach((end, cycles) -> lives.add(EndLife.of(end, stresses.detail(end), cycles)));
         lives.sort(Comparator.comparingDouble(EndLife::damageAnHour).reversed());
@@ -171,84 +165,50 @@ final class DutyStresses {
         return Math.abs(force) / section.area() + section.bendingStress(momentY, momentZ);
     }
 
-    private void orders(Examination examination, ShakeMaps.Machine machine) {
-        Engine engine = job.donor().engine();
-        orders(examination, machine, engine.cruiseSpeed(), Throttle.FULL, "at cruise", duty.cruise());
-        orders(examination, machine, engine.idleSpeed(), Throttle.NO_LOAD, "at idle", duty.idle());
+    /** Cycles of every order at every speed of the duty, the frame's own ringing in them. */
+    private void orders(ShakeMaps.Machine machine) {
+        List<WeldedEnd> ends = List.copyOf(hour.keySet());
+        for (DutySpeeds held : DutySpeeds.of(job, duty)) {
+            List<ShakenMotion> motions = machine.motions(machine.excitation(held.speeds(), held.throttle()));
+            for (int s = 0; s < motions.size(); s++) {
+                double turns = motions.get(s).speed()
+                        / (2 * Math.PI)
+                        * HOUR
+                        * held.shares().get(s);
+                ordersAt(ends, motions.get(s), turns, held.when());
+            }
+        }
     }
 
-    /** Each order as two cases on the frame alone: in step with the crank, and a quarter turn behind. */
-    private void orders(
-            Examination examination,
-            ShakeMaps.Machine machine,
-            double speed,
-            Throttle throttle,
-            String when,
-            double share) {
-        Optional<FrameInput> alone = examination.frame().alone().map(CradleFrame.Alone::input);
-        if (share <= 0 || alone.isEmpty()) {
-            return;
+    private void ordersAt(List<WeldedEnd> ends, ShakenMotion motion, double turns, String when) {
+        Map<Double, double[]> ranges = new TreeMap<>();
+        for (ShakenMotion.Part part : motion.parts()) {
+            double[] here = ranges.computeIfAbsent(part.order(), order -> new double[ends.size()]);
+            for (int e = 0; e < here.length; e++) {
+                // Engines that nothing keeps in step meet at times: their amplitudes add.
+                here[e] += range(ends.get(e).tube().remaining(), part.ends().get(e));
+            }
         }
-        ShakenMotion motion = machine.motion(machine.excitation(speed, throttle));
-        List<ElasticMount> mounts = examination.frame().input().mounts();
-        List<FrameCase> cases = new ArrayList<>();
-        for (int k = 0; k < motion.parts().size(); k++) {
-            List<ShakenMotion.Force> forces = motion.parts().get(k).forces();
-            cases.add(new FrameCase(
-                    k + " in step",
-                    loads(
-                            examination,
-                            mounts,
-                            forces.stream().map(ShakenMotion.Force::inStep).toList()),
-                    Vec3.ZERO));
-            cases.add(new FrameCase(
-                    k + " behind",
-                    loads(
-                            examination,
-                            mounts,
-                            forces.stream().map(ShakenMotion.Force::behind).toList()),
-                    Vec3.ZERO));
-        }
-        FrameInput frame = alone.get();
-        FrameInput shaken = new FrameInput(
-                frame.theory(), frame.nodes(), frame.members(), frame.supports(), List.of(), List.of(), cases);
-        Optional<FrameResult> result = FrameAnalysis.solve(shaken).answer();
-        for (int k = 0; result.isPresent() && k < motion.parts().size(); k++) {
-            double order = motion.parts().get(k).order();
-            double count = order * speed / (2 * Math.PI) * HOUR * share;
-            Map<String, MemberResult> inStep = pieces(result.get().cases().get(2 * k));
-            Map<String, MemberResult> behind = pieces(result.get().cases().get(2 * k + 1));
-            String words = "order " + (float) order + " " + when;
-            hour.forEach((end, causes) -> {
-                EndForces a = end.forces(inStep.get(end.piece()));
-                EndForces b = end.forces(behind.get(end.piece()));
-                double range = 2
-                        * stress(
-                                end.tube().remaining(),
-                                Math.hypot(a.force().x(), b.force().x()),
-                                Math.hypot(a.moment().y(), b.moment().y()),
-                                Math.hypot(a.moment().z(), b.moment().z()));
-                if (range > FAINT) {
-                    // Engines that nothing keeps in step meet at times: their amplitudes add.
-                    causes.merge(
-                            words,
-                            List.of(new Cycle(range, 0, count)),
-                            (one, other) -> List.of(
-                                    new Cycle(one.get(0).range() + other.get(0).range(), 0, count)));
+        ranges.forEach((order, here) -> {
+            String words = "order " + (float) (double) order + " " + when;
+            for (int e = 0; e < here.length; e++) {
+                if (here[e] > FAINT) {
+                    hour.get(ends.get(e))
+                            .computeIfAbsent(words, any -> new ArrayList<>())
+                            .add(new Cycle(here[e], 0, order * turns));
                 }
-            });
-        }
+            }
+        });
     }
 
-    private static List<NodeLoad> loads(Examination examination, List<ElasticMount> mounts, List<Vec3> forces) {
-        Map<String, Vec3> nodes = new HashMap<>();
-        examination.frame().input().nodes().forEach(node -> nodes.put(node.id(), node.position()));
-        List<NodeLoad> loads = new ArrayList<>();
-        for (int k = 0; k < mounts.size(); k++) {
-            ElasticMount mount = mounts.get(k);
-            Vec3 arm = mount.centre().minus(nodes.get(mount.frameNode()));
-            loads.add(new NodeLoad(mount.frameNode(), forces.get(k), arm.cross(forces.get(k))));
-        }
-        return loads;
+    private static double range(Section section, ShakenMotion.End end) {
+        EndForces a = end.inStep();
+        EndForces b = end.behind();
+        return 2
+                * stress(
+                        section,
+                        Math.hypot(a.force().x(), b.force().x()),
+                        Math.hypot(a.moment().y(), b.moment().y()),
+                        Math.hypot(a.moment().z(), b.moment().z()));
     }
 }

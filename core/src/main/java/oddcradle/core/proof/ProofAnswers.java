@@ -131,7 +131,7 @@ public final class ProofAnswers {
                 question,
                 Optional.of(Quantity.hours(hours)),
                 Phrase.of(
-                        "of running until the first weld is to be taken as cracked: {}. Most of it is worn by {}, {} each time. At {} a"
+                        "of running until the first weld is to be taken as cracked: {}. Most of it is worn by {}, up to {} each time. At {} a"
                                 + " year that is {} years",
                         life.end().words(),
                         life.causes().get(0).words(),

@@ -121,7 +121,7 @@ public final class ProofReport {
                 LoadFinding.LIFE,
                 years < 1 ? Severity.STOP : years < YEARS_TO_WATCH ? Severity.WATCH : Severity.GOOD,
                 Phrase.of(
-                        "{} lasts {} of the duty; worn most by {}, {} each time",
+                        "{} lasts {} of the duty; worn most by {}, up to {} each time",
                         life.end().words(),
                         lasts,
                         life.causes().get(0).words(),

@@ -205,7 +205,7 @@ public final class MountRanking {
     /** @return empty where nothing is mounted, or the frame stands only with the donor in it */
     public static Optional<Result> of(Examination examination, Shelves shelves, Progress progress) {
         Optional<ShakeMaps.Setting> setting = ShakeMaps.setting(examination);
-        return setting.flatMap(each -> ShakenFrame.of(each.frame(), each.mountNodes(), each.feet(), each.watches())
+        return setting.flatMap(each -> each.shaken()
                 .map(frame -> new Ranking(examination, each, frame).rank(sold(examination.job(), shelves), progress)));
     }
 

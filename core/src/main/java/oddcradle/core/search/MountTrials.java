@@ -185,8 +185,7 @@ public final class MountTrials {
             double cruiseSpeed,
             boolean person) {
         static Optional<Judge> of(Examination examination) {
-            return ShakeMaps.setting(examination).flatMap(setting -> ShakenFrame.of(
-                            setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
+            return ShakeMaps.setting(examination).flatMap(setting -> setting.shaken()
                     .map(frame -> new Judge(
                             frame,
                             new ShakenFrame.Known(),

@@ -13,6 +13,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.frame.MemberEnd;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
@@ -30,6 +31,7 @@ import oddcradle.core.structure.PropellerShaking;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.structure.ShakenFrame;
 import oddcradle.core.structure.ShakenMotion;
+import oddcradle.core.structure.WeldedEnd;
 import oddcradle.core.vibration.Mount;
 import oddcradle.core.vibration.MountedBody;
 
@@ -92,9 +94,9 @@ public final class ShakeMaps {
             return frame.map(setting.mounts(), setting.body(), excitation);
         }
 
-        /** How all moves at a speed. */
-        public ShakenMotion motion(Excitation excitation) {
-            return frame.motion(setting.mounts(), setting.body(), excitation);
+        /** How all moves, speed by speed, with what the setting's ends carry. */
+        public List<ShakenMotion> motions(Excitation excitation) {
+            return frame.motions(setting.mounts(), setting.body(), excitation);
         }
     }
 
@@ -107,6 +109,7 @@ public final class ShakeMaps {
      * @param body of the donor, host axes
      * @param donor every engine of the donor, the first first
      * @param propeller on the donor's own shaft
+     * @param ends of tubes that are welded, in the order of {@link WeldedEnd#of}
      */
     public record Setting(
             FrameInput frame,
@@ -117,7 +120,13 @@ public final class ShakeMaps {
             Engines engines,
             List<Engine> donor,
             Optional<PropellerShaking.Propeller> propeller,
-            List<ShakeWatch> watches) {
+            List<ShakeWatch> watches,
+            List<MemberEnd> ends) {
+        /** Ready to be shaken; empty where the frame alone can move without strain. */
+        public Optional<ShakenFrame> shaken() {
+            return ShakenFrame.of(frame, mountNodes, feet, watches, ends);
+        }
+
         /** What engines and propeller do at some speeds of the first crank, rad/s. */
         public Excitation excitation(List<Double> speeds, Throttle throttle) {
             Excitation engine = Excitation.of(engines, donor, speeds, throttle);
@@ -129,15 +138,14 @@ public final class ShakeMaps {
 
         /** The same with other engines. */
         Setting with(Engines otherEngines, List<Engine> others) {
-            return new Setting(frame, mountNodes, feet, mounts, body, otherEngines, others, propeller, watches);
+            return new Setting(frame, mountNodes, feet, mounts, body, otherEngines, others, propeller, watches, ends);
         }
     }
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */
     public static Optional<Maps> of(Examination examination) {
         Engine first = examination.job().donor().engine();
-        return setting(examination).flatMap(setting -> ShakenFrame.of(
-                        setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
+        return setting(examination).flatMap(setting -> setting.shaken()
                 .map(frame -> new Maps(
                         frame.map(
                                 setting.mounts(),
@@ -180,7 +188,10 @@ public final class ShakeMaps {
                 examination.engines(),
                 engines,
                 PropellerShaking.propeller(job),
-                watches(examination, frame)));
+                watches(examination, frame),
+                WeldedEnd.of(job, examination.frame()).stream()
+                        .map(end -> new MemberEnd(end.piece(), end.first()))
+                        .toList()));
     }
 
     private static List<ShakenFrame.Foot> feet(Examination examination, FrameInput frame) {

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameReceptance;
+import oddcradle.core.frame.MemberEnd;
 import oddcradle.core.math.Complex;
 import oddcradle.core.math.ComplexEnvelope;
 import oddcradle.core.math.Mat3;
@@ -25,8 +26,11 @@ import oddcradle.core.vibration.RigidBodyModes;
  * where it is watched, worked out once. Any threads.
  */
 public final class ShakenFrame {
-    /** Welded and bolted tubes lose little, common practice; a ratio. */
-    public static final double LOSS = 0.02;
+    /**
+     * Of welded tubes, a ratio: 2 % of critical damping, the lower figure for welded steel up to half of yield. Newmark and Hall, Earthquake
+     * Spectra and Design, 1982 (from memory).
+     */
+    public static final double LOSS = 0.04;
 
     /** Elements of a tube: its own first bending is right within 1 %. */
     public static final int PIECES = 4;
@@ -58,10 +62,15 @@ public final class ShakenFrame {
      * @param frame with the masses that its nodes carry and supports as stiff as they are while they shake, without the donor
      * @param mountNodes nodes that carry the mounts, in their order, at least one
      * @param feet whose rubber loses more, or less, than the frame does
+     * @param ends of members whose forces {@link #motions} tells
      * @return empty where the frame alone can move without strain
      */
     public static Optional<ShakenFrame> of(
-            FrameInput frame, List<String> mountNodes, List<Foot> feet, List<ShakeWatch> watches) {
+            FrameInput frame,
+            List<String> mountNodes,
+            List<Foot> feet,
+            List<ShakeWatch> watches,
+            List<MemberEnd> ends) {
         List<FrameFlexibility.Probe> probes = new ArrayList<>();
         List<Vec3> places = new ArrayList<>();
         for (String node : mountNodes) {
@@ -86,7 +95,7 @@ public final class ShakenFrame {
                 AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(watch.id(), watch.at(), axis)));
             }
         }
-        return FrameReceptance.of(frame, LOSS, PIECES, probes)
+        return FrameReceptance.of(frame, LOSS, PIECES, probes, ends)
                 .map(receptance -> new ShakenFrame(receptance, places, feet, watches));
     }
 
@@ -110,13 +119,9 @@ public final class ShakenFrame {
         private final Map<Double, double[][][]> byOmega = new HashMap<>();
     }
 
-    /**
-     * How a donor on these mounts moves at one speed.
-     *
-     * @param excitation at that speed alone
-     */
-    public ShakenMotion motion(List<Mount> mounts, MassProperties body, Excitation excitation) {
-        return new Shaken(mounts, body, Optional.empty()).motion(excitation);
+    /** How a donor on these mounts moves, speed by speed, and what the ends of members carry. */
+    public List<ShakenMotion> motions(List<Mount> mounts, MassProperties body, Excitation excitation) {
+        return new Shaken(mounts, body, Optional.empty()).motions(excitation);
     }
 
     /**
@@ -289,9 +294,17 @@ public final class ShakenFrame {
             }
         }
 
-        ShakenMotion motion(Excitation excitation) {
+        List<ShakenMotion> motions(Excitation excitation) {
+            List<ShakenMotion> motions = new ArrayList<>();
+            for (int s = 0; s < excitation.speeds().size(); s++) {
+                motions.add(motion(excitation.speeds().get(s), excitation.at().get(s)));
+            }
+            return motions;
+        }
+
+        private ShakenMotion motion(double speed, List<Excitation.Part> excitation) {
             List<ShakenMotion.Part> parts = new ArrayList<>();
-            for (Excitation.Part part : excitation.at().get(0)) {
+            for (Excitation.Part part : excitation) {
                 double[][] x = solved(given(part.omega()), part.wrench(), part.omega());
                 List<ShakenMotion.Force> forces = new ArrayList<>();
                 for (int m = 0; m < mounts.size(); m++) {
@@ -300,9 +313,22 @@ public final class ShakenFrame {
                 }
                 // Re (a + i b) exp(i angle) is a in step and -b a quarter turn behind.
                 parts.add(new ShakenMotion.Part(
-                        part.order(), new RigidBodyModes.Swing(body(x[0], 1), body(x[1], -1)), forces));
+                        part.order(),
+                        new RigidBodyModes.Swing(body(x[0], 1), body(x[1], -1)),
+                        forces,
+                        ends(part.omega(), x)));
             }
-            return new ShakenMotion(excitation.speeds().get(0), parts);
+            return new ShakenMotion(speed, parts);
+        }
+
+        private List<ShakenMotion.End> ends(double omega, double[][] x) {
+            double[][] pulled = new double[2][weights.length];
+            for (int half = 0; half < 2; half++) {
+                System.arraycopy(x[half], BODY, pulled[half], 0, pulls.size());
+            }
+            return atPulls.orElseThrow().endForces(omega, pulled[0], pulled[1]).stream()
+                    .map(end -> new ShakenMotion.End(end[0], end[1].negated()))
+                    .toList();
         }
 
         private static SmallMotion body(double[] x, double sign) {

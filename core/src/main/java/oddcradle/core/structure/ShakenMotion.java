@@ -1,6 +1,7 @@
 package oddcradle.core.structure;
 
 import java.util.List;
+import oddcradle.core.frame.EndForces;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.vibration.RigidBodyModes;
@@ -21,12 +22,17 @@ public record ShakenMotion(double speed, List<Part> parts) {
      * @param order a ratio to the first crank's speed
      * @param body about the centre of gravity, host axes; relative to the ground
      * @param forces of each mount on the frame
+     * @param ends of members that are looked at, in their order
      */
-    public record Part(double order, RigidBodyModes.Swing body, List<Force> forces) {
+    public record Part(double order, RigidBodyModes.Swing body, List<Force> forces, List<End> ends) {
         public Part {
             forces = List.copyOf(forces);
+            ends = List.copyOf(ends);
         }
     }
+
+    /** What a member's end carries, in step with the crank and a quarter turn behind; N and N m, the member's own axes. */
+    public record End(EndForces inStep, EndForces behind) {}
 
     /** A force that swings, in step with the crank and a quarter turn behind; N, host axes. */
     public record Force(Vec3 inStep, Vec3 behind) {}

@@ -93,7 +93,7 @@ class OrderMapTest {
     }
 
     private static OrderMap map(ShakeMaps.Setting setting, List<Double> speeds, Throttle throttle) {
-        return ShakenFrame.of(setting.frame(), setting.mountNodes(), setting.feet(), setting.watches())
+        return setting.shaken()
                 .orElseThrow()
                 .map(
                         setting.mounts(),
@@ -177,7 +177,7 @@ class OrderMapTest {
         FrameInput soft = new FrameInput(
                 frame.theory(), frame.nodes(), frame.members(), supports, List.of(), frame.masses(), List.of());
         List<Double> speeds = IntStream.range(0, 600).mapToObj(k -> 8 + 0.2 * k).toList();
-        OrderMap map = ShakenFrame.of(soft, setting.mountNodes(), feet, setting.watches())
+        OrderMap map = ShakenFrame.of(soft, setting.mountNodes(), feet, setting.watches(), List.of())
                 .orElseThrow()
                 .map(
                         setting.mounts(),
@@ -198,7 +198,7 @@ class OrderMapTest {
                 ShakeMaps.of(Examination.of(job())).orElseThrow().machine();
         double speed = 180;
         Excitation excitation = machine.excitation(speed, Throttle.FULL);
-        ShakenMotion motion = machine.motion(excitation);
+        ShakenMotion motion = machine.motions(excitation).get(0);
         double mass = machine.setting().body().mass();
         double step = 1e-3;
         double most = 0;

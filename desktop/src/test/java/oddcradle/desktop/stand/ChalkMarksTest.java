@@ -39,9 +39,9 @@ class ChalkMarksTest {
     @Test
     void load_marksTheHardestWorkedTubeWhereItIsWorst() {
         ChalkMark worst = ChalkMarks.of(DEMO, Step.LOAD).get(0);
-        assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C7 ");
+        assertThat(worst.text().in(UnitStyle.MILLIMETRES)).startsWith("C9 ");
         assertThat(worst.style()).isEqualTo("good");
-        assertThat(worst.from().z()).isBetween(0.3, 0.4);
+        assertThat(worst.from().z()).isBetween(0.2, 0.4);
     }
 
     @Test

@@ -130,7 +130,7 @@ final class ProofSheets {
             EndLife.Cause cause = life.causes().get(0);
             rows.add(place(life.end(), () -> ProofAnswers.why(life)));
             rows.add(Text.line(desk.units().show(Quantity.hours(life.hours().orElseThrow())) + "; worn most by "
-                    + cause.words() + ", " + desk.units().show(Quantity.stress(cause.range())) + " each time"));
+                    + cause.words() + ", up to " + desk.units().show(Quantity.stress(cause.range())) + " each time"));
         }
         rows.add(Text.head("The duty"));
         rows.add(

@@ -152,7 +152,7 @@ final class MotionSheet extends VBox {
     private void tell(boolean moving) {
         double now = Math.max(speed.getValue(), speed.getMin());
         Excitation excitation = maps.machine().excitation(now, Throttle.FULL);
-        ShakenMotion motion = maps.machine().motion(excitation);
+        ShakenMotion motion = maps.machine().motions(excitation).get(0);
         speedWords.setText(desk.units().show(Quantity.rotationSpeed(now)));
         told.setText(words(motion, maps.full().nearest(now)));
         play.setText(moving ? "Stop" : "Show it move");

@@ -1,27 +1,21 @@
 package oddcradle.core.cure;
 
 import java.util.List;
-import java.util.Optional;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
-import oddcradle.core.frame.FrameAnalysis;
-import oddcradle.core.frame.FrameResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.LoadEdit;
 import oddcradle.core.job.load.LoadSet;
 import oddcradle.core.job.tube.Member;
-import oddcradle.core.placement.Seating;
 import oddcradle.core.report.Cure;
 import oddcradle.core.section.Tube;
 import oddcradle.core.step.load.LoadFinding;
-import oddcradle.core.structure.CradleFrame;
-import oddcradle.core.structure.LineResult;
-import oddcradle.core.structure.TubeStresses;
+import oddcradle.core.structure.FrameOfJob;
 
 /** What would mend a finding of the loaded frame. */
 final class LoadCures {
@@ -91,12 +85,10 @@ final class LoadCures {
     }
 
     private static boolean holds(Job job, String tube) {
-        Seating seating = Seating.of(job);
-        CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
-        Optional<FrameResult> result = FrameAnalysis.solve(built.input()).answer();
-        return result.isPresent()
-                && TubeStresses.of(TubeStresses.input(job, built, result.get())).stream()
+        return FrameOfJob.of(job)
+                .filter(frame -> frame.tubes().stream()
                         .filter(use -> use.tube().id().equals(tube))
-                        .allMatch(use -> use.utilisation() <= 1);
+                        .allMatch(use -> use.utilisation() <= 1))
+                .isPresent();
     }
 }

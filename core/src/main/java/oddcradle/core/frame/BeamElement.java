@@ -11,7 +11,6 @@ import oddcradle.core.section.Section;
  * memory). Released moments are condensed out exactly.
  */
 final class BeamElement {
-    private static final double VERTICAL = 1e-6;
     private static final int STATIONS = 10;
     private static final int ROUNDS = 3;
     private static final double NEARER = 12;
@@ -68,9 +67,9 @@ final class BeamElement {
     }
 
     private static double[] localAxes(Vec3 x) {
-        Vec3 up = Math.hypot(x.x(), x.y()) <= VERTICAL ? Vec3.X : Vec3.Z;
-        Vec3 y = up.cross(x).unit();
-        Vec3 z = x.cross(y);
+        MemberAxes own = MemberAxes.of(x);
+        Vec3 y = own.y();
+        Vec3 z = own.z();
         return new double[] {x.x(), x.y(), x.z(), y.x(), y.y(), y.z(), z.x(), z.y(), z.z()};
     }
 

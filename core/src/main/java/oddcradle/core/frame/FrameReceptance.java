@@ -89,7 +89,7 @@ public final class FrameReceptance {
         }
         double[][] strains = new double[shapes.length][6 * ends.size()];
         for (int e = 0; e < ends.size(); e++) {
-            EndReading[] readings = moving.endForces(ends.get(e), pieces);
+            MovingFrame.EndReading[] readings = moving.endForces(ends.get(e), pieces);
             for (int m = 0; m < shapes.length; m++) {
                 for (int k = 0; k < 6; k++) {
                     strains[m][6 * e + k] = readings[k].of(modes.vectors()[m]);

@@ -9,6 +9,7 @@ import oddcradle.core.catalog.BoltGrade;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameResult;
+import oddcradle.core.frame.MemberAxes;
 import oddcradle.core.frame.MountResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
@@ -19,6 +20,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.joint.BoltStack;
 import oddcradle.core.joint.BoltStrength;
 import oddcradle.core.joint.Collar;
+import oddcradle.core.joint.Filler;
 import oddcradle.core.joint.Tab;
 import oddcradle.core.joint.ThreadReach;
 import oddcradle.core.material.Material;
@@ -99,12 +101,12 @@ public final class MountDesigner {
         boolean inLine = Math.abs(hole.dot(along)) > IN_LINE;
         ScrewThread thread = thread(job, isolator);
         Moves moves = moves(seat);
-        Tab tab = tab(isolator, boss, tube, thread, along, towards, standoff, half, moves);
         MountChoices choices = isolator.choices();
         double lug = inLine
                 ? choices.size(MountChoices.Item.LUG)
                         .orElse(boss.hole().depth() > 0 ? boss.hole().depth() : ElasticCentre.USUAL_LUG)
                 : EAR;
+        Tab tab = tab(isolator, boss, tube, thread, along, towards, standoff, half, lug, moves);
         double face = inLine ? lug / 2 : LUG_REACH * thread.diameter() + EAR;
         BoltGrade grade = BoltGrade.usual(thread.inch());
         boolean soft = !isolator.element().isHard();
@@ -240,6 +242,7 @@ public final class MountDesigner {
             Vec3 towards,
             double standoff,
             double half,
+            double lug,
             Moves moves) {
         boolean hard = isolator.element().isHard();
         boolean through = towards.equals(Vec3.ZERO);
@@ -252,26 +255,26 @@ public final class MountDesigner {
         Vec3 run = direction(tube, isolator.node());
         double root = Math.abs(run.dot(along)) > IN_LINE ? Math.min(2 * edge, 2 * half) : 2 * edge;
         Vec3 side = through ? along.anyPerpendicular() : towards;
-        Vec3 inPlane = along.cross(side);
         Material material = job.material(tube);
         double shopFactor = job.build().yieldFactor();
         List<Tab.Load> loads = new ArrayList<>();
         for (CaseResult each : load.map(FrameResult::cases).orElse(List.of())) {
             for (MountResult mount : each.mounts()) {
                 if (mount.id().equals(isolator.id())) {
-                    Vec3 f = mount.forceOnFrame();
                     Level level = levels.get(each.id());
-                    loads.add(new Tab.Load(
+                    loads.add(Tab.Load.of(
                             each.id(),
-                            f.dot(side),
-                            f.dot(inPlane),
-                            f.dot(along),
+                            mount.forceOnFrame(),
+                            side,
+                            along,
                             level.onYield(shopFactor, material.ultimateOverYield()) / shopFactor,
                             level.onWeld()));
                 }
             }
         }
         int plates = through || hard && boss.hole().depth() == 0 ? 2 : 1;
+        double allowed = material.yieldBesideWeld() / shopFactor;
+        MountWall wall = new MountWall(tube.remaining(), material, MemberAxes.of(run), along, side, lug);
         return Tab.design(new Tab.Wanted(
                 loads,
                 plates,
@@ -280,11 +283,18 @@ public final class MountDesigner {
                 hard ? thread.diameter() : 2 * Math.max(rubber, thread.diameter() / 2),
                 root,
                 edge,
-                material.yieldStrength(),
+                material.yieldBesideWeld(),
+                Filler.allowed(material),
                 shopFactor,
                 job.build().shop().thicknesses(),
                 isolator.choices().size(MountChoices.Item.TAB),
-                isolator.choices().size(MountChoices.Item.LEG)));
+                isolator.choices().size(MountChoices.Item.LEG),
+                tab -> through
+                        ? 0
+                        : loads.stream()
+                                .mapToDouble(each -> wall.utilisation(tab, each, allowed))
+                                .max()
+                                .orElse(0)));
     }
 
     private Vec3 direction(Member tube, String node) {

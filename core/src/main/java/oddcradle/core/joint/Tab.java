@@ -2,7 +2,9 @@ package oddcradle.core.joint;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.RectTube;
 
@@ -10,8 +12,8 @@ import oddcradle.core.section.RectTube;
  * A plate, or two, that stand off a tube and carry a bolt: how thick, how wide, how welded.
  *
  * <p>Bending at the weld {@code F s / W}; bearing {@code F / (d t)}; tearing out along two planes {@code F / (2 (e - d/2) t)}
- * against 0.577 of yield; weld by {@link FilletWeld}. Everything against yield over the factor. Source: Shigley, Mechanical
- * Engineering Design, bolted and welded joints (from memory).
+ * against 0.577 of yield; weld by {@link WeldLine} against what its filler may bear. Everything else against yield over the factor.
+ * Source: Shigley, Mechanical Engineering Design, bolted and welded joints (from memory).
  *
  * @param plates one, or two with the lug between them
  * @param root width at the weld, m
@@ -20,7 +22,7 @@ import oddcradle.core.section.RectTube;
  * @param leg of its weld on both faces, m
  * @param weldNeeded least leg that carries the load, m
  * @param utilisation the worst share of what is allowed
- * @param worst which it is: bending, bearing, tearing or weld
+ * @param worst which it is: bending, bearing, tearing, weld, or the wall it stands on
  */
 public record Tab(
         int plates,
@@ -40,6 +42,7 @@ public record Tab(
     /** A flat tab thicker than this is boxed instead, m; common practice. */
     private static final double THICKEST_FLAT = 0.008;
 
+    private static final String WALL = "the wall it stands on";
     private static final double LEAST_LEG = 0.003;
     private static final double LEG_STEP = 0.0005;
     private static final double SHEAR_OF_YIELD = 0.577;
@@ -54,6 +57,15 @@ public record Tab(
      * @param onWeld the same at the weld
      */
     public record Load(String name, double along, double inPlane, double out, double onPlate, double onWeld) {
+        /**
+         * @param force on the frame, N
+         * @param away from the tube, unit
+         * @param bolt its axis, unit
+         */
+        public static Load of(String name, Vec3 force, Vec3 away, Vec3 bolt, double onPlate, double onWeld) {
+            return new Load(name, force.dot(away), force.dot(bolt.cross(away)), force.dot(bolt), onPlate, onWeld);
+        }
+
         /** A working load, N. */
         public static Load working(String name, double along, double inPlane, double out) {
             return new Load(name, along, inPlane, out, 1, 1);
@@ -67,12 +79,14 @@ public record Tab(
      * @param bolt diameter that bears in the hole, m
      * @param root widest that the tube lets it be welded, m
      * @param edge wanted from the middle of the hole to the edge, m
-     * @param yield Pa
+     * @param yield of the plate beside its weld, Pa
+     * @param filler what the throat of its weld may be stressed to, Pa
      * @param factor ratio that stresses keep from yielding
      * @param stock thicknesses to choose from, thinnest first, m
      * @param thickness decided by the user, m
      * @param leg decided by the user, m
      * @param hole diameter, m
+     * @param wall share of what it bears that a tab asks of the wall under it, a ratio
      */
     public record Wanted(
             List<Load> loads,
@@ -83,10 +97,12 @@ public record Tab(
             double root,
             double edge,
             double yield,
+            double filler,
             double factor,
             List<Double> stock,
             Optional<Double> thickness,
-            Optional<Double> leg) {
+            Optional<Double> leg,
+            ToDoubleFunction<Tab> wall) {
         public Wanted {
             loads = List.copyOf(loads);
             stock = List.copyOf(stock);
@@ -96,6 +112,7 @@ public record Tab(
             Guard.positive("root", root, "m");
             Guard.positive("edge", edge, "m");
             Guard.positive("yield", yield, "Pa");
+            Guard.positive("filler", filler, "Pa");
             Guard.positive("factor", factor, "");
         }
     }
@@ -122,7 +139,7 @@ public record Tab(
 
     private static Tab of(Wanted wanted, double thickness, boolean boxed) {
         double allowed = wanted.yield() / wanted.factor();
-        FilletWeld weld = FilletWeld.bothFaces(wanted.root(), boxed ? BOX_DEPTH : thickness);
+        WeldLine weld = weld(wanted.root(), thickness, boxed);
         double bending = 0;
         double bearing = 0;
         double tearing = 0;
@@ -139,8 +156,8 @@ public record Tab(
             bending = Math.max(bending, load.onPlate() * bent);
             bearing = Math.max(bearing, pull / (wanted.bolt() * thickness));
             tearing = Math.max(tearing, pull / (2 * ligament(wanted) * thickness));
-            double unit = weld.throatStress(1, along, Math.hypot(across, out), inPlaneMoment, outMoment, 0);
-            needed = Math.max(needed, load.onWeld() * unit / FilletWeld.ALLOWED);
+            needed = Math.max(
+                    needed, load.onWeld() * throat(weld, load, wanted.plates(), wanted.standoff()) / wanted.filler());
         }
         double leg = wanted.leg()
                 .orElse(Math.min(
@@ -152,7 +169,7 @@ public record Tab(
         for (int k = 1; k < shares.length; k++) {
             worst = shares[k] > shares[worst] ? k : worst;
         }
-        return new Tab(
+        Tab tab = new Tab(
                 wanted.plates(),
                 thickness,
                 wanted.root(),
@@ -164,6 +181,36 @@ public record Tab(
                 needed,
                 shares[worst],
                 names[worst]);
+        double wall = wanted.wall().applyAsDouble(tab);
+        return wall > tab.utilisation ? tab.givingWayAt(wall, WALL) : tab;
+    }
+
+    private Tab givingWayAt(double share, String what) {
+        return new Tab(plates, thickness, root, standoff, edge, hole, boxed, leg, weldNeeded, share, what);
+    }
+
+    /** Whether the wall of the tube gives way first. */
+    public boolean isWallWorst() {
+        return worst.equals(WALL);
+    }
+
+    /** Of a flat plate on both faces, of a boxed one all round. */
+    private static WeldLine weld(double root, double thickness, boolean boxed) {
+        return boxed ? WeldLine.rectangle(root, BOX_DEPTH) : WeldLine.twoLines(root, thickness);
+    }
+
+    /** Stress in the throat of a fillet whose leg is 1 m, Pa. */
+    private static double throat(WeldLine weld, Load load, int plates, double standoff) {
+        Vec3 force = new Vec3(load.inPlane(), load.out(), load.along()).times(1.0 / plates);
+        return weld.worst(force, Vec3.ZERO, new Vec3(0, 0, standoff))
+                        .lineForce()
+                        .length()
+                / Filler.THROAT;
+    }
+
+    /** Stress in the throat of its weld, Pa. */
+    public double throat(Load load) {
+        return throat(weld(root, thickness, boxed), load, plates, standoff) / leg;
     }
 
     /** Metal beyond the hole, m; a sliver where the hole breaks the edge. */

@@ -18,7 +18,7 @@ import oddcradle.core.structure.WeldedEnd;
  *
  * @param tubes the hardest worked first
  * @param sways cases whose load comes near to buckling the frame, the nearest first
- * @param joints tubes welded on others, the hardest worked first
+ * @param joints where something is welded onto a tube or a hole goes through it, the hardest worked first
  * @param duty that lives are told for
  * @param lives of welds, the shortest first
  * @param losses of one part each, the worst first
@@ -43,13 +43,10 @@ public record LoadProof(
         return examination.load().answer().map(result -> of(examination, result, progress));
     }
 
-    /** Tubes welded on others alone, the hardest worked first; milliseconds. */
+    /** Welds and drilled places alone, the hardest worked first; milliseconds. */
     public static List<JointUse> joints(Examination examination) {
         return examination.load().answer().stream()
-                .flatMap(
-                        result -> JointUse.of(
-                                examination.job(), WeldedEnd.of(examination.job(), examination.frame()), result.cases())
-                                .stream())
+                .flatMap(result -> JointUse.of(examination, result.cases()).stream())
                 .toList();
     }
 

@@ -17,7 +17,7 @@ import oddcradle.core.units.Quantity;
 public final class ProofAnswers {
     static final Source THROAT = Source.fromMemory(
             "Blodgett, Design of Welded Structures, 7.4; AWS D1.1, 0.30 of the electrode, leg 1.5 of the thinner wall");
-    static final Source WALL = Source.fromMemory("EN 1993-1-8, tables 7.2 and 7.5");
+    static final Source WALL = Source.fromMemory("EN 1993-1-8, tables 7.2, 7.3, 7.5, 7.11, 7.13 and 7.14");
     static final Source LIFE = Source.fromMemory("EN 1993-1-9, Palmgren and Miner, strength factor 1.35");
     private static final Source BUCKLING =
             Source.fromMemory("lowest factor on all loads, geometric stiffness of the axial forces; Bathe, 1996");
@@ -72,14 +72,17 @@ public final class ProofAnswers {
     }
 
     private static Answer weld(LoadProof proof) {
-        String question = "Which weld is the worst?";
+        String question = "Which weld or bolt hole is the worst?";
         if (proof.joints().isEmpty()) {
             return new Answer(
                     "weld",
                     question,
                     Optional.empty(),
-                    Phrase.of("no tube ends on another"),
-                    new Why("tubes welded on others", List.of(), Source.derived("the job")));
+                    Phrase.of("nothing is welded onto a tube"),
+                    new Why(
+                            "tubes welded on others, tabs of mounts, holes for their bolts",
+                            List.of(),
+                            Source.derived("the job")));
         }
         JointUse worst = proof.joints().get(0);
         return new Answer(
@@ -87,29 +90,11 @@ public final class ProofAnswers {
                 question,
                 Optional.of(Quantity.share(worst.utilisation())),
                 Phrase.of(
-                        "of what {} bears: {}, in \"{}\", with a fillet of {} all round",
+                        "of what {} bears: {}, in \"{}\"",
                         worst.limit().words(),
-                        worst.end().words(),
-                        worst.load().label(),
-                        Quantity.length(worst.leg())),
-                why(worst));
-    }
-
-    public static Why why(JointUse use) {
-        return use.limit() == JointUse.Limit.THROAT
-                ? new Why(
-                        "line force of the weld round the tube over its throat, against what the filler is allowed",
-                        List.of(
-                                input("leg", Quantity.length(use.leg())),
-                                input(
-                                        "angle of the tube",
-                                        Quantity.angle(use.end().angle()))),
-                        THROAT)
-                : new Why(
-                        "N/Nr + (Mi/Mir)² + Mo/Mor of the wall that it is welded to",
-                        List.of(input(
-                                "angle of the tube", Quantity.angle(use.end().angle()))),
-                        WALL);
+                        worst.words(),
+                        worst.load().label()),
+                worst.why());
     }
 
     private static Answer lasts(LoadProof proof) {

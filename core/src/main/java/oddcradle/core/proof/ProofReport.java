@@ -84,14 +84,14 @@ public final class ProofReport {
                         use.utilisation() <= 1
                                 ? "{}: {} of what {} bears is used, in \"{}\""
                                 : "{}: {} of what {} bears is asked of it in \"{}\"; add a gusset, or take a wider or thicker tube",
-                        use.end().words(),
+                        use.words(),
                         used,
                         use.limit().words(),
                         use.load().label()),
                 used,
                 Quantity.share(1),
-                Place.of(Subject.tube(use.end().tube().id()), use.end().at()),
-                ProofAnswers.why(use));
+                Place.of(Subject.tube(use.tube().id()), use.at()),
+                use.why());
     }
 
     private static void notChecked(ReportBuilder report, LoadProof proof) {

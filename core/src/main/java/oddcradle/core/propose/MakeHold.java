@@ -17,7 +17,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.report.Cure;
-import oddcradle.core.section.Tube;
+import oddcradle.core.section.Section;
 
 /**
  * Stouter tubes, one after the other, until no load case asks too much of a tube or of the weld at its end. Each is the lightest of the
@@ -74,15 +74,17 @@ public final class MakeHold {
                 .findFirst();
     }
 
-    /** For the tube at a weld: the same diameter first, then wider ones, the lightest that does. */
+    /** For the tube at a weld: the same width first, then wider ones, the lightest that does. */
     private static Optional<Cure> stouter(Job job, JointUse use) {
-        Member tube = use.end().tube();
-        if (!(tube.section() instanceof Tube now)) {
-            return Optional.empty();
-        }
-        return SectionStock.tubes().stream()
-                .filter(each -> each.od() >= now.od() - 1e-6 && each.area() > now.area())
-                .sorted(Comparator.comparing((Tube each) -> each.od() > now.od() + 1e-6))
+        Member tube = use.tube();
+        Section now = tube.section();
+        double wide = now.halfSize(true) + now.halfSize(false);
+        return SectionStock.of(now.getClass()).stream()
+                .filter(each -> each.halfSize(true) >= now.halfSize(true) - 1e-6
+                        && each.halfSize(false) >= now.halfSize(false) - 1e-6
+                        && each.area() > now.area())
+                .sorted(Comparator.comparing(
+                        (Section each) -> each.halfSize(true) + each.halfSize(false) > wide + 1e-6))
                 .map(each -> Cure.of(new JobEdit.SetSection(tube.id(), each)))
                 .filter(cure -> holds(cure.edit().applyTo(job), use))
                 .findFirst();
@@ -90,8 +92,7 @@ public final class MakeHold {
 
     private static boolean holds(Job job, JointUse before) {
         return LoadProof.joints(Examination.of(job)).stream()
-                .filter(use -> use.end().piece().equals(before.end().piece())
-                        && use.end().first() == before.end().first())
+                .filter(use -> use.key().equals(before.key()))
                 .allMatch(use -> use.utilisation() <= 1);
     }
 }

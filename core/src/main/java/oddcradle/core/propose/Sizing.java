@@ -8,6 +8,8 @@ import java.util.Optional;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.proof.JointUse;
+import oddcradle.core.proof.TubeJoints;
 import oddcradle.core.section.Section;
 import oddcradle.core.structure.FrameOfJob;
 import oddcradle.core.structure.TubeStress;
@@ -30,18 +32,11 @@ final class Sizing {
         Map<Role, Section> sections = new EnumMap<>(start);
         Job now = with(job, roles, sections);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Map<Role, Double> worst = new EnumMap<>(Role.class);
-            for (TubeStress use : FrameOfJob.uses(now)) {
-                Role role = roles.get(use.tube().id());
-                if (role != null) {
-                    worst.merge(role, use.utilisation(), Math::max);
-                }
-            }
             boolean changed = false;
-            for (Map.Entry<Role, Double> each : worst.entrySet()) {
+            for (Map.Entry<Role, Asked> each : worst(now, roles).entrySet()) {
                 Section before = sections.get(each.getKey());
-                if (each.getValue() > ENOUGH) {
-                    Section after = stronger(job, draft, each.getKey(), before, each.getValue() / AIM);
+                if (each.getValue().utilisation() > ENOUGH) {
+                    Section after = stronger(job, draft, each.getKey(), before, each.getValue());
                     sections.put(each.getKey(), after);
                     changed |= !after.equals(before);
                 }
@@ -54,8 +49,50 @@ final class Sizing {
         return now;
     }
 
+    /**
+     * The most that is asked of the tubes of a role.
+     *
+     * @param wider whether it is the wall under their ends that gives way, which only a wider tube spares
+     */
+    private record Asked(double utilisation, boolean wider) {
+        static Asked more(Asked one, Asked other) {
+            return other.utilisation > one.utilisation ? other : one;
+        }
+    }
+
+    /** Of tubes and of the welds at their ends. */
+    private static Map<Role, Asked> worst(Job job, Map<String, Role> roles) {
+        Map<Role, Asked> worst = new EnumMap<>(Role.class);
+        Optional<FrameOfJob> frame = FrameOfJob.of(job);
+        if (frame.isEmpty()) {
+            return worst;
+        }
+        for (TubeStress use : frame.get().tubes()) {
+            Role role = roles.get(use.tube().id());
+            if (role != null) {
+                worst.merge(role, new Asked(use.utilisation(), false), Asked::more);
+            }
+        }
+        for (JointUse use :
+                TubeJoints.of(job, frame.get().built(), frame.get().result().cases())) {
+            Role role = roles.get(use.tube().id());
+            if (role != null) {
+                boolean wall = use.limit() == JointUse.Limit.WALL;
+                worst.merge(role, new Asked(use.utilisation(), wall), Asked::more);
+            }
+        }
+        return worst;
+    }
+
     /** No wider than what it lands on, as long as that will do. */
-    private static Section stronger(Job job, CradleDraft draft, Role role, Section now, double times) {
+    private static Section stronger(Job job, CradleDraft draft, Role role, Section now, Asked asked) {
+        if (asked.wider()) {
+            return role.choice(job.build().shop()).stream()
+                    .filter(each -> each.outerRadius() > now.outerRadius() + 1e-6 && each.area() > now.area())
+                    .findFirst()
+                    .orElse(now);
+        }
+        double times = asked.utilisation() / AIM;
         List<Section> choice = role.choice(job.build().shop());
         double widest = draft.widest(role) + 1e-6;
         Optional<Section> narrow = choice.stream()

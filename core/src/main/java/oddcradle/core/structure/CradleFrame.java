@@ -70,6 +70,11 @@ public final class CradleFrame {
             return ends.get(piece).from().towards(ends.get(piece).to(), share);
         }
 
+        /** From a piece's first end to its second, unit. */
+        public Vec3 wayOf(String piece) {
+            return ends.get(piece).to().minus(ends.get(piece).from()).unit();
+        }
+
         /** Empty where there is no tube. */
         public Optional<Alone> alone() {
             if (input.members().isEmpty()) {

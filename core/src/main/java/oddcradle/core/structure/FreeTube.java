@@ -9,7 +9,6 @@ import java.util.Set;
 import oddcradle.core.frame.EndForces;
 import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FrameMember;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
 import oddcradle.core.strength.Column;
 
@@ -80,12 +79,7 @@ record FreeTube(Section section, Column column, List<Double> weldedEnds) {
                         .get(piece.id())
                         .equals(built.memberOfPiece().get(next.id()))
                 && !held.contains(piece.j())
-                && way(built, piece).dot(way(built, next)) > STRAIGHT;
-    }
-
-    private static Vec3 way(CradleFrame.Built built, FrameMember piece) {
-        CradleFrame.Ends ends = built.ends().get(piece.id());
-        return ends.to().minus(ends.from()).unit();
+                && built.wayOf(piece.id()).dot(built.wayOf(next.id())) > STRAIGHT;
     }
 
     private static double length(CradleFrame.Built built, FrameMember piece) {

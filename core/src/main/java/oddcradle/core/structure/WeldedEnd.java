@@ -8,10 +8,15 @@ import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.frame.EndForces;
 import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.MemberAxes;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.RectTube;
+import oddcradle.core.section.Section;
+import oddcradle.core.section.Tube;
+import oddcradle.core.strength.Footprint;
 
 /**
  * Where a tube is welded: one end of one of its pieces.
@@ -25,6 +30,9 @@ import oddcradle.core.math.Vec3;
  */
 public record WeldedEnd(
         Member tube, String piece, boolean first, Vec3 at, Vec3 way, Optional<Member> chord, Optional<Vec3> chordWay) {
+    /** Angle from which an end counts as square, rad. */
+    public static final double SQUARE = Math.toRadians(80);
+
     /** Diameters nearer than that are the same. */
     private static final double ALIKE = 0.999;
 
@@ -48,17 +56,13 @@ public record WeldedEnd(
                         piece.id(),
                         first,
                         built.pointOn(piece.id(), end),
-                        way(built, piece),
+                        built.wayOf(piece.id()),
                         chord.map(each ->
                                 job.member(built.memberOfPiece().get(each.id())).orElseThrow()),
-                        chord.map(each -> way(built, each))));
+                        chord.map(each -> built.wayOf(each.id()))));
             }
         }
         return ends;
-    }
-
-    private static Vec3 way(CradleFrame.Built built, FrameMember piece) {
-        return built.pointOn(piece.id(), 1).minus(built.pointOn(piece.id(), 0)).unit();
     }
 
     /** Another tube there, if this one ends there and is no wider: one that runs through before one that ends too, then the widest. */
@@ -97,12 +101,6 @@ public record WeldedEnd(
                 .orElse(Math.PI / 2);
     }
 
-    /** The piece's own y axis, host axes: level, across the tube; as the frame solver has it. */
-    private Vec3 acrossY() {
-        Vec3 up = Math.abs(way.z()) > 1 - 1e-9 ? Vec3.X : Vec3.Z;
-        return up.cross(way).unit();
-    }
-
     /**
      * Bending moments at the end in the plane of the two tubes and out of it, N m; all in the plane where there is only one.
      *
@@ -112,9 +110,8 @@ public record WeldedEnd(
     public record Bending(double inPlane, double outOfPlane) {}
 
     public Bending bending(Vec3 moment) {
-        Vec3 y = acrossY();
-        Vec3 z = way.cross(y);
-        Vec3 bending = y.times(moment.y()).plus(z.times(moment.z()));
+        MemberAxes axes = MemberAxes.of(way);
+        Vec3 bending = axes.y().times(moment.y()).plus(axes.z().times(moment.z()));
         Optional<Vec3> normal = chordWay.map(chord -> chord.cross(way))
                 .filter(each -> each.length() > 1e-6)
                 .map(Vec3::unit);
@@ -123,6 +120,33 @@ public record WeldedEnd(
         }
         double within = Math.abs(bending.dot(normal.get()));
         return new Bending(within, Math.sqrt(Math.max(0, bending.squaredLength() - within * within)));
+    }
+
+    /** Whether it lands on a side of what it ends on, rather than on its top or bottom. */
+    public boolean landsSideways() {
+        return chordWay.filter(chord -> MemberAxes.of(chord).isSideways(way.withoutPartAlong(chord)))
+                .isPresent();
+    }
+
+    /** What it covers of the tube it ends on, as it would standing square; empty for sections that are no tubes, and where it ends on none. */
+    public Optional<Footprint> foot() {
+        Section own = tube.remaining();
+        if (chordWay.isEmpty()) {
+            return Optional.empty();
+        }
+        if (own instanceof Tube round) {
+            return Optional.of(new Footprint(round.od(), round.od()));
+        }
+        if (own instanceof RectTube box) {
+            boolean widthAlong = MemberAxes.of(way).isSideways(chordWay.get());
+            return Optional.of(widthAlong ? new Footprint(box.h(), box.b()) : new Footprint(box.b(), box.h()));
+        }
+        return Optional.empty();
+    }
+
+    /** Short: the marks of both tubes. */
+    public String mark() {
+        return chord.map(other -> tube.id() + " on " + other.id()).orElse("on " + tube.id());
     }
 
     /** In words: the tube, and what it is welded to. */

@@ -74,25 +74,4 @@ class ColumnTest {
         assertThat(Column.wallShare(new Tube(0.05, 0.001), COLD_DRAWN)).isEqualTo(1);
         assertThat(Column.wallShare(new Tube(0.1, 0.001), COLD_DRAWN)).isBetween(0.8, 0.95);
     }
-
-    /**
-     * A tube welded square onto another of its own size: CIDECT tells that its axial strength is below the tube's own yield, and that
-     * out of plane it bears less than in the plane (both common practice).
-     */
-    @Test
-    void tubeOnTube_isWeakerThanTheTube_andSofterOutOfPlane() {
-        Tube tube = new Tube(0.03175, 0.002413);
-        TubeOnTube alike = TubeOnTube.of(tube, tube, Math.PI / 2, 240e6, 0.5);
-        assertThat(alike.axial()).isBetween(0.35 * 240e6 * tube.area(), 240e6 * tube.area());
-        Tube narrow = new Tube(0.01905, 0.001245);
-        TubeOnTube small = TubeOnTube.of(tube, narrow, Math.PI / 2, 240e6, 0.5);
-        assertThat(small.outOfPlane()).isLessThan(small.inPlane());
-        assertThat(small.axial()).isLessThan(alike.axial());
-        TubeOnTube thick = TubeOnTube.of(new Tube(0.03175, 0.004), narrow, Math.PI / 2, 240e6, 0.5);
-        assertThat(thick.axial()).isGreaterThan(1.6 * small.axial());
-        assertThat(alike.utilisation(alike.axial(), 0, 0)).isEqualTo(1);
-        assertThat(alike.utilisation(-alike.axial() / 2, 0, alike.outOfPlane())).isEqualTo(1.5);
-        assertThat(TubeOnTube.isMeantFor(tube, narrow, Math.toRadians(20))).isFalse();
-        assertThat(TubeOnTube.isMeantFor(narrow, tube, Math.PI / 2)).isFalse();
-    }
 }

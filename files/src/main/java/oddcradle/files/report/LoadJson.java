@@ -34,10 +34,9 @@ public final class LoadJson {
         proof.sways()
                 .forEach(near -> sways.addObject().put("case", near.load().id()).put("factor", near.factor()));
         ArrayNode joints = out.putArray("joints");
-        proof.joints().stream().limit(MOST).forEach(use -> place(
-                        joints.addObject(), use.end().at())
-                .put("tube", use.end().tube().id())
-                .put("on", use.end().chord().orElseThrow().id())
+        proof.joints().stream().limit(MOST).forEach(use -> place(joints.addObject(), use.at())
+                .put("tube", use.tube().id())
+                .put("joint", use.mark())
                 .put("case", use.load().id())
                 .put("limit", use.limit().name().toLowerCase(Locale.ROOT))
                 .put("utilisation", use.utilisation())

@@ -26,8 +26,8 @@ import oddcradle.core.units.Quantity;
 
 /** What is to be said of each mount's tab, bolt, stack and rubber. */
 final class MountNotes {
-    private static final Source TAB =
-            Source.fromMemory("Shigley, Mechanical Engineering Design; Blodgett, Design of Welded Structures");
+    private static final Source TAB = Source.fromMemory(
+            "Shigley, Mechanical Engineering Design; Blodgett, Design of Welded Structures; EN 1993-1-8, tables 7.3 and 7.13");
     private static final Source EDGE =
             Source.fromMemory("AC 43.13-1B: 2 diameters in thin sheet; 1.5 elsewhere by practice");
     private static final Source STACK = Source.derived("thicknesses along the bolt");
@@ -70,8 +70,11 @@ final class MountNotes {
                     CradleFinding.TAB,
                     Severity.ofUtilisation(tab.utilisation()),
                     Phrase.of(
-                            "the tab of {} is overloaded in {}: {} of what is allowed at {} thick and {} off the tube; bring the"
-                                    + " tube nearer or take thicker plate",
+                            tab.isWallWorst()
+                                    ? "the tab of {} asks too much of {}: {} of what is allowed at {} thick and {} off the tube; bring the"
+                                            + " tube nearer or take a tube of thicker wall"
+                                    : "the tab of {} is overloaded in {}: {} of what is allowed at {} thick and {} off the tube; bring"
+                                            + " the tube nearer or take thicker plate",
                             id(design),
                             tab.worst(),
                             Quantity.share(tab.utilisation()),
@@ -118,7 +121,7 @@ final class MountNotes {
 
     static Why tabWhy(Tab tab) {
         return new Why(
-                "worst of bending F s / W, bearing F / (d t), tearing F / (2 (e - d/2) t), weld by lines",
+                "worst of bending F s / W, bearing F / (d t), tearing F / (2 (e - d/2) t), weld by lines, the tube's wall",
                 List.of(
                         input("s", Quantity.length(tab.standoff())),
                         input("t", Quantity.length(tab.thickness())),

@@ -16,7 +16,6 @@ import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.proof.Loss;
 import oddcradle.core.proof.ProofAnswers;
-import oddcradle.core.structure.WeldedEnd;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.look.Temper;
@@ -66,38 +65,30 @@ final class ProofSheets {
         ShareBars bars = new ShareBars(palette);
         bars.show(worst.stream()
                 .map(use -> new ShareBars.Bar(
-                        name(use.end()),
+                        use.mark(),
                         desk.units().show(Quantity.share(use.utilisation())),
                         use.utilisation(),
                         Temper.at(use.utilisation()),
                         ShareBars.Past.BAD))
                 .toList());
-        List<Node> rows = new ArrayList<>(List.of(Text.head("Tubes welded on others, by what gives way first"), bars));
+        List<Node> rows = new ArrayList<>(List.of(Text.head("Welds and bolt holes, by what gives way first"), bars));
         if (worst.isEmpty()) {
-            rows.add(Text.line("No tube ends on another."));
+            rows.add(Text.line("Nothing is welded onto a tube."));
         }
         for (JointUse use : worst) {
-            rows.add(place(use.end(), () -> ProofAnswers.why(use)));
-            rows.add(Text.line(use.limit().words() + ", in \"" + use.load().label() + "\"; fillet of "
-                    + desk.units().show(Quantity.length(use.leg())) + " all round"
+            rows.add(place(use.words(), use.tube().id(), use::why));
+            rows.add(Text.line(use.limit().words() + ", in \"" + use.load().label() + "\""
+                    + (use.leg() > 0 ? "; fillet of " + desk.units().show(Quantity.length(use.leg())) : "")
                     + (use.isWallChecked() ? "" : "; the wall under it is not checked")));
         }
         return rows;
     }
 
-    /** C7 on C1. */
-    private static String name(WeldedEnd end) {
-        return end.chord()
-                .map(chord -> end.tube().id() + " on " + chord.id())
-                .orElse("on " + end.tube().id());
-    }
-
-    private Node place(WeldedEnd end, Supplier<Why> why) {
-        Hyperlink where = new Hyperlink(end.words());
+    private Node place(String words, String tube, Supplier<Why> why) {
+        Hyperlink where = new Hyperlink(words);
         where.setWrapText(true);
-        where.setOnAction(
-                click -> desk.selectionProperty().set(Optional.of(end.tube().id())));
-        HBox row = new HBox(6, where, new WhyLink(end::words, why, desk::units));
+        where.setOnAction(click -> desk.selectionProperty().set(Optional.of(tube)));
+        HBox row = new HBox(6, where, new WhyLink(() -> words, why, desk::units));
         row.setAlignment(Pos.BASELINE_LEFT);
         return row;
     }
@@ -115,7 +106,7 @@ final class ProofSheets {
                     double hours = life.hours().orElseThrow();
                     double used = TEN_YEARS * duty.hoursAYear() / hours;
                     return new ShareBars.Bar(
-                            name(life.end()),
+                            life.end().mark(),
                             desk.units().show(Quantity.hours(hours)),
                             used,
                             Temper.at(used),
@@ -128,7 +119,7 @@ final class ProofSheets {
         }
         for (EndLife life : worst) {
             EndLife.Cause cause = life.causes().get(0);
-            rows.add(place(life.end(), () -> ProofAnswers.why(life)));
+            rows.add(place(life.end().words(), life.end().tube().id(), () -> ProofAnswers.why(life)));
             rows.add(Text.line(desk.units().show(Quantity.hours(life.hours().orElseThrow())) + "; worn most by "
                     + cause.words() + ", up to " + desk.units().show(Quantity.stress(cause.range())) + " each time"));
         }

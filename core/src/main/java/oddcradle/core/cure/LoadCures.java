@@ -1,5 +1,6 @@
 package oddcradle.core.cure;
 
+import java.util.Comparator;
 import java.util.List;
 import oddcradle.core.catalog.SectionStock;
 import oddcradle.core.examine.Examination;
@@ -37,7 +38,7 @@ final class LoadCures {
         };
     }
 
-    /** The lightest stock tube that holds, by solving the frame again. */
+    /** The lightest stock tube that holds, by solving the frame again; a thicker wall of the same diameter first, so that gaps stay. */
     private static List<Cure> thicker(Job job, Finding finding) {
         String id = finding.where().first(Subject.Kind.TUBE).orElseThrow();
         Member tube = job.member(id).orElseThrow();
@@ -46,7 +47,10 @@ final class LoadCures {
         boolean column = finding.code() == LoadFinding.COLUMN;
         double stiffness = tube.remaining().secondMomentY();
         double modulus = stiffness / tube.remaining().outerRadius();
-        for (Tube stock : SectionStock.tubes()) {
+        List<Tube> tubes = SectionStock.tubes().stream()
+                .sorted(Comparator.comparing((Tube stock) -> !isAsWide(stock, tube)))
+                .toList();
+        for (Tube stock : tubes) {
             // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do. A column near
             // its end bends the more for it: there a little stiffness helps much.
             if (column
@@ -60,6 +64,10 @@ final class LoadCures {
             }
         }
         return List.of();
+    }
+
+    private static boolean isAsWide(Tube stock, Member tube) {
+        return tube.section() instanceof Tube now && Math.abs(stock.od() - now.od()) < 1e-6;
     }
 
     /** The softest harder rubber that keeps the sprocket still enough, by solving the frame again. */

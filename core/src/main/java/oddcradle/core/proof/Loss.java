@@ -28,12 +28,21 @@ import oddcradle.core.structure.CradleFrame;
  * One part that is gone, and what is left then under every load case that the machine is to outlive.
  *
  * @param part tube or mount, in words
+ * @param id of the part
  * @param falls what comes loose; empty where the rest still holds together
  * @param worst tube of what is left, in words; empty where it comes loose
+ * @param worstId id of that tube
  * @param overUltimate its stress over what breaks it, a ratio
  * @param load case of that
  */
-public record Loss(String part, Optional<String> falls, String worst, double overUltimate, String load) {
+public record Loss(
+        String part,
+        String id,
+        Optional<String> falls,
+        String worst,
+        String worstId,
+        double overUltimate,
+        String load) {
     /** Whether the engine stays where it is. */
     public boolean staysAboard() {
         return falls.isEmpty() && overUltimate <= 1;
@@ -52,13 +61,13 @@ public record Loss(String part, Optional<String> falls, String worst, double ove
                     .filter(piece ->
                             !examination.frame().memberOfPiece().get(piece.id()).equals(tube.id()))
                     .toList();
-            losses.add(of(examination, tube.named(), with(whole, left, mounts)));
+            losses.add(of(examination, tube.named(), tube.id(), with(whole, left, mounts)));
             progress.report((double) losses.size() / all);
         }
         for (ElasticMount mount : mounts) {
             List<ElasticMount> left =
                     mounts.stream().filter(each -> each != mount).toList();
-            losses.add(of(examination, "mount " + mount.id(), with(whole, whole.members(), left)));
+            losses.add(of(examination, "mount " + mount.id(), mount.id(), with(whole, whole.members(), left)));
             progress.report((double) losses.size() / all);
         }
         losses.sort(Comparator.comparing((Loss each) -> each.falls().isEmpty())
@@ -72,17 +81,17 @@ public record Loss(String part, Optional<String> falls, String worst, double ove
                 whole.theory(), whole.nodes(), members, whole.supports(), mounts, whole.masses(), whole.cases());
     }
 
-    private static Loss of(Examination examination, String part, FrameInput left) {
+    private static Loss of(Examination examination, String part, String id, FrameInput left) {
         Outcome<FrameResult> outcome = FrameAnalysis.solve(left);
         if (outcome.answer().isEmpty()) {
-            return new Loss(part, Optional.of("the donor, or what was held by it, comes loose"), "", 0, "");
+            return new Loss(part, id, Optional.of("the donor, or what was held by it, comes loose"), "", "", 0, "");
         }
         Job job = examination.job();
         Map<String, LoadCase> loads = new HashMap<>();
         CaseVariants.of(job).forEach(load -> loads.put(load.id(), load));
         FrameResult result = outcome.answer().get();
         CradleFrame.Built frame = examination.frame();
-        Loss worst = new Loss(part, Optional.empty(), "", 0, "");
+        Loss worst = new Loss(part, id, Optional.empty(), "", "", 0, "");
         for (CaseResult each : result.cases()) {
             LoadCase load = loads.get(each.id());
             if (load.level() == Level.ULTIMATE) {
@@ -93,7 +102,7 @@ public record Loss(String part, Optional<String> falls, String worst, double ove
                 Material metal = job.material(tube);
                 double over = piece.vonMisesMax() / (metal.yieldBesideWeld() * metal.ultimateOverYield());
                 if (over > worst.overUltimate()) {
-                    worst = new Loss(part, Optional.empty(), tube.named(), over, load.label());
+                    worst = new Loss(part, id, Optional.empty(), tube.named(), tube.id(), over, load.label());
                 }
             }
         }

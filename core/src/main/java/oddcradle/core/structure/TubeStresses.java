@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BinaryOperator;
 import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
@@ -63,11 +64,55 @@ public final class TubeStresses {
 
     /** The worst of every tube over its pieces and the cases, the most used first. */
     public static List<TubeStress> of(Input input) {
+        return of(input, (tube, load) -> tube);
+    }
+
+    /** Every tube in every case, over its pieces, the most used first. */
+    public static List<TubeStress> byCase(Input input) {
+        return of(input, (tube, load) -> tube + " " + load);
+    }
+
+    /** @param kept of ids of tube and case, what the worst is kept for */
+    private static List<TubeStress> of(Input input, BinaryOperator<String> kept) {
         CradleFrame.Built built = input.frame();
         Map<String, Member> tubes = new HashMap<>();
         input.tubes().forEach(tube -> tubes.put(tube.id(), tube));
         Map<String, LoadCase> loads = new HashMap<>();
         input.cases().forEach(load -> loads.put(load.id(), load));
+        Map<String, EnumMap<Level, Allowed>> allowed = allowed(input);
+        Map<String, FreeTube> free = FreeTube.of(built);
+        Map<String, Worst> worst = new LinkedHashMap<>();
+        for (CaseResult each : input.result().cases()) {
+            LoadCase load = loads.get(each.id());
+            for (MemberResult piece : each.members()) {
+                Member tube = tubes.get(built.memberOfPiece().get(piece.id()));
+                Allowed may = allowed.get(tube.material()).get(load.level());
+                Worst here = worst(load, piece, free.get(piece.id()), may);
+                worst.merge(
+                        kept.apply(tube.id(), load.id()),
+                        here,
+                        (before, now) -> now.utilisation() > before.utilisation() ? now : before);
+            }
+        }
+        List<TubeStress> uses = new ArrayList<>();
+        worst.values()
+                .forEach(each -> uses.add(new TubeStress(
+                        tubes.get(built.memberOfPiece().get(each.piece().id())),
+                        each.piece().id(),
+                        each.load(),
+                        each.piece(),
+                        each.limit(),
+                        each.stress(),
+                        each.allowed(),
+                        free.get(each.piece().id()).column(),
+                        each.utilisation(),
+                        built.pointOn(each.piece().id(), each.place()))));
+        uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
+        return uses;
+    }
+
+    /** By material and level. */
+    private static Map<String, EnumMap<Level, Allowed>> allowed(Input input) {
         Map<String, EnumMap<Level, Allowed>> allowed = new HashMap<>();
         for (Material material : input.materials()) {
             EnumMap<Level, Allowed> byLevel = new EnumMap<>(Level.class);
@@ -76,34 +121,7 @@ public final class TubeStresses {
             }
             allowed.put(material.name(), byLevel);
         }
-        Map<String, FreeTube> free = FreeTube.of(built);
-        Map<String, Worst> worst = new LinkedHashMap<>();
-        for (CaseResult each : input.result().cases()) {
-            LoadCase load = loads.get(each.id());
-            for (MemberResult piece : each.members()) {
-                String tube = built.memberOfPiece().get(piece.id());
-                Allowed may = allowed.get(tubes.get(tube).material()).get(load.level());
-                Worst here = worst(load, piece, free.get(piece.id()), may);
-                Worst before = worst.get(tube);
-                if (before == null || here.utilisation() > before.utilisation()) {
-                    worst.put(tube, here);
-                }
-            }
-        }
-        List<TubeStress> uses = new ArrayList<>();
-        worst.forEach((id, each) -> uses.add(new TubeStress(
-                tubes.get(id),
-                each.piece().id(),
-                each.load(),
-                each.piece(),
-                each.limit(),
-                each.stress(),
-                each.allowed(),
-                free.get(each.piece().id()).column(),
-                each.utilisation(),
-                built.pointOn(each.piece().id(), each.place()))));
-        uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
-        return uses;
+        return allowed;
     }
 
     /** The most that presses a piece together, N; less than 0 where it is pulled all along. */

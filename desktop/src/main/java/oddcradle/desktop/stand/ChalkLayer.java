@@ -14,6 +14,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.store.ChalkMark;
 
 /** Draws chalk marks over a view; labels step aside for each other and keep a leader to what they name. */
 final class ChalkLayer extends Pane {
@@ -39,6 +40,10 @@ final class ChalkLayer extends Pane {
     };
 
     private static final double DOT = 3.2;
+    /** Of an arrow's point, pixels and half its angle. */
+    private static final double BARB = 9;
+
+    private static final double BARB_ANGLE = Math.toRadians(24);
 
     private List<ChalkMark> shown = List.of();
     private UnitStyle shownIn = UnitStyle.MILLIMETRES;
@@ -80,11 +85,17 @@ final class ChalkLayer extends Pane {
         private final Circle last = new Circle(DOT);
         private final Line leader = new Line();
         private final Label label = new Label();
+        private final Line oneBarb = new Line();
+        private final Line otherBarb = new Line();
 
         private Drawn(ChalkMark mark, UnitStyle style) {
             this.mark = mark;
             this.isLine = !mark.from().equals(mark.to());
-            line.getStyleClass().addAll("chalk-line", mark.style());
+            List.of(line, oneBarb, otherBarb)
+                    .forEach(each -> each.getStyleClass().addAll("chalk-line", mark.style()));
+            if (mark.form() == ChalkMark.Form.STROKE) {
+                line.getStyleClass().add("stroke");
+            }
             first.getStyleClass().addAll("chalk-dot", mark.style());
             last.getStyleClass().addAll("chalk-dot", mark.style());
             leader.getStyleClass().addAll("chalk-leader", mark.style());
@@ -97,9 +108,11 @@ final class ChalkLayer extends Pane {
         }
 
         private List<Node> strokes() {
-            List<Node> strokes = new ArrayList<>(List.of(first));
-            if (isLine) {
-                strokes.addAll(List.of(line, last));
+            List<Node> strokes = new ArrayList<>();
+            switch (mark.form()) {
+                case STROKE -> strokes.add(line);
+                case ARROW -> strokes.addAll(List.of(line, oneBarb, otherBarb));
+                case MEASURE -> strokes.addAll(isLine ? List.of(first, line, last) : List.of(first));
             }
             if (isNamed()) {
                 strokes.add(leader);
@@ -112,13 +125,15 @@ final class ChalkLayer extends Pane {
             Point2D to = projection.apply(mark.to());
             Point2D middle = projection.apply(mark.middle());
             boolean seen = from != null && to != null && middle != null && inside(middle, width, height);
-            List.of(line, first, last, leader, label).forEach(node -> node.setVisible(seen));
+            List.of(line, oneBarb, otherBarb, first, last, leader, label).forEach(node -> node.setVisible(seen));
             if (!seen) {
                 return;
             }
             put(line, from, to);
             put(first, from);
             put(last, to);
+            barb(oneBarb, from, to, BARB_ANGLE);
+            barb(otherBarb, from, to, -BARB_ANGLE);
             if (isNamed()) {
                 placeLabel(middle, taken, width, height);
             }
@@ -152,6 +167,11 @@ final class ChalkLayer extends Pane {
             line.setStartY(from.getY());
             line.setEndX(to.getX());
             line.setEndY(to.getY());
+        }
+
+        private static void barb(Line barb, Point2D from, Point2D to, double angle) {
+            double back = Math.atan2(from.getY() - to.getY(), from.getX() - to.getX()) + angle;
+            put(barb, to, to.add(BARB * Math.cos(back), BARB * Math.sin(back)));
         }
 
         private static void put(Circle dot, Point2D at) {

@@ -27,6 +27,7 @@ import oddcradle.core.survey.ReadingWords;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.store.ChalkMark;
 
 /** What is chalked on the machine at each step. */
 public final class ChalkMarks {

@@ -14,6 +14,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.files.drawing.DrawnShape;
 import oddcradle.files.drawing.Extent;
 import oddcradle.files.drawing.FlatPoint;

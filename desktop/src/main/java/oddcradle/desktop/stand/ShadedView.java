@@ -41,6 +41,7 @@ import oddcradle.core.mechanics.Pose;
 import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;

@@ -31,6 +31,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Toggles;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.task.Previews;
 import oddcradle.files.drawing.JobDrawing;
@@ -352,8 +353,7 @@ public final class Stand extends BorderPane {
         desk.donorMovedProperty().get().ifPresent(way -> {
             // On its way no gap of the seat is true any more.
             marks.clear();
-            way.mark().ifPresent(mark -> marks.add(new ChalkMark(mark.at(), mark.at(), mark.text(), "watch")));
-            way.arrows().forEach(arrow -> marks.add(ChalkMark.arrow(arrow.from(), arrow.to())));
+            marks.addAll(way.chalk());
         });
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
             shaded.ifPresent(view -> view.show(examination, body, paint, marks, desk.units()));

@@ -376,30 +376,18 @@ public final class Desk {
     }
 
     /**
-     * The donor as it is shown elsewhere than in its seat: on its way, or shaking.
+     * The donor as it is shown elsewhere than in its seat: on its way, shaking, or under load.
      *
      * @param pose of the donor, host axes
      * @param off ids of what has come off
-     * @param mark what is to be said, where there is something
-     * @param arrows of forces
+     * @param chalk that stands in place of the step's own
      */
-    public record DonorMoved(Pose pose, Set<String> off, Optional<Gauge> mark, List<Arrow> arrows) {
+    public record DonorMoved(Pose pose, Set<String> off, List<ChalkMark> chalk) {
         public DonorMoved {
             off = Set.copyOf(off);
-            arrows = List.copyOf(arrows);
-        }
-
-        /** Without forces. */
-        public DonorMoved(Pose pose, Set<String> off, Optional<Gauge> mark) {
-            this(pose, off, mark, List.of());
+            chalk = List.copyOf(chalk);
         }
     }
-
-    /** From where it acts to its point, host axes, m. */
-    public record Arrow(Vec3 from, Vec3 to) {}
-
-    /** A place and what is to be said there. */
-    public record Gauge(Vec3 at, Phrase text) {}
 
     public ObjectProperty<Optional<DonorMoved>> donorMovedProperty() {
         return donorMoved;

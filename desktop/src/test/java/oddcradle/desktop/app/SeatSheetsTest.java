@@ -213,7 +213,7 @@ class SeatSheetsTest extends WindowDriver {
                         .distanceTo(seat().position()))
                 .isGreaterThan(0.1);
         press(robot, "#way-tight");
-        assertThat(desk.donorMovedProperty().get().orElseThrow().mark()).isPresent();
+        assertThat(desk.donorMovedProperty().get().orElseThrow().chalk()).hasSize(1);
         press(robot, "#way-seat");
         assertThat(desk.donorMovedProperty().get()).isEmpty();
         press(robot, "#way-part-find");

@@ -170,7 +170,7 @@ class WindowTest extends WindowDriver {
         assertThat(text(robot, "#motion-told")).isNotEqualTo(atCruise);
         robot.clickOn("#motion-play");
         until(() -> desk.donorMovedProperty().get().isPresent());
-        assertThat(desk.donorMovedProperty().get().orElseThrow().arrows())
+        assertThat(desk.donorMovedProperty().get().orElseThrow().chalk())
                 .hasSize(desk.session().job().cradle().isolators().size());
         assertThat(text(robot, "#motion-scale")).contains("times as far").contains("times as slow");
         // Whoever leaves the sheet has the engine back in its seat.

@@ -6,6 +6,7 @@ import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.Test;
 

@@ -35,6 +35,10 @@ public final class LoadSlate extends StepSlate {
             new SectionPicker(desk).addTo(tubes.getChildren()::addAll, refreshers::add);
             return new Leaves.Leaf(tubes, () -> refreshers.forEach(Runnable::run));
         });
+        leaves.add("By case", () -> {
+            BendSheet bend = new BendSheet(desk);
+            return new Leaves.Leaf(bend, bend::refresh);
+        });
         leaves.add("Joints", proof::joints);
         leaves.add("Life", proof::lives);
         leaves.add("Lost part", proof::losses);

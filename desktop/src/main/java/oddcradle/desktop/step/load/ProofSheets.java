@@ -14,7 +14,6 @@ import oddcradle.core.job.load.Duty;
 import oddcradle.core.proof.EndLife;
 import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
-import oddcradle.core.proof.Loss;
 import oddcradle.core.proof.ProofAnswers;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Palette;
@@ -52,7 +51,8 @@ final class ProofSheets {
     }
 
     Leaves.Leaf losses() {
-        return leaf(this::losses);
+        LossRows rows = new LossRows(desk);
+        return leaf(rows::of);
     }
 
     private Leaves.Leaf leaf(Function<LoadProof, List<Node>> rows) {
@@ -137,22 +137,5 @@ final class ProofSheets {
 
     private String number(double value) {
         return desk.units().show(Quantity.ratio(value)).replaceAll("\\.?0+$", "");
-    }
-
-    private List<Node> losses(LoadProof proof) {
-        List<Node> rows = new ArrayList<>(List.of(Text.head("One part lost, and all else as it is")));
-        long aboard = proof.losses().stream().filter(Loss::staysAboard).count();
-        rows.add(
-                Text.line(
-                        aboard + " of " + proof.losses().size()
-                                + " tubes and mounts may each be lost, and the engine stays aboard under every case it is to outlive."));
-        for (Loss loss : proof.losses().stream().limit(MOST).toList()) {
-            rows.add(Text.head((loss.staysAboard() ? "Stays: without " : "Falls: without ") + loss.part()));
-            rows.add(Text.line(loss.falls()
-                    .orElseGet(() -> loss.worst() + " is then worked to "
-                            + desk.units().show(Quantity.share(loss.overUltimate()))
-                            + " of what breaks it, in \"" + loss.load() + "\"")));
-        }
-        return rows;
     }
 }

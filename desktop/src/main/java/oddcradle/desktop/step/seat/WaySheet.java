@@ -21,6 +21,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.WayPlan;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.placement.Sides;
 import oddcradle.core.search.WaysOut;
@@ -30,6 +31,7 @@ import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.QuantityField;
 import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.slate.WorkBar;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 
 /** The way out of the seat and in again: searched, played, scrubbed, stopped; and the way of one part with the donor in. */
@@ -220,21 +222,19 @@ final class WaySheet extends VBox {
         Pose tightest = way.tightest().pose();
         Pose here = at(way, share);
         boolean near = Math.abs(share - shareOf(way, tightest)) < 0.02;
-        desk.donorMovedProperty()
-                .set(Optional.of(new Desk.DonorMoved(
-                        here,
-                        off,
-                        near
-                                ? Optional.of(new Desk.Gauge(
-                                        here.place(found.get().middle()),
-                                        Phrase.of(
-                                                "tightest: {} – {} {}",
-                                                WaysOut.label(
-                                                        job(), way.tightest().part()),
-                                                WaysOut.label(
-                                                        job(), way.tightest().obstacle()),
-                                                Quantity.length(way.tightest().gap()))))
-                                : Optional.empty())));
+        Vec3 middle = here.place(found.get().middle());
+        List<ChalkMark> chalk = near
+                ? List.of(new ChalkMark(
+                        middle,
+                        middle,
+                        Phrase.of(
+                                "tightest: {} – {} {}",
+                                WaysOut.label(job(), way.tightest().part()),
+                                WaysOut.label(job(), way.tightest().obstacle()),
+                                Quantity.length(way.tightest().gap())),
+                        "watch"))
+                : List.of();
+        desk.donorMovedProperty().set(Optional.of(new Desk.DonorMoved(here, off, chalk)));
     }
 
     private void findPart() {

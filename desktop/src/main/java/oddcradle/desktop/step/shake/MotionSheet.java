@@ -32,6 +32,7 @@ import oddcradle.desktop.chart.Curve;
 import oddcradle.desktop.chart.Diagram;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Text;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.task.LiveStudy;
 
@@ -196,10 +197,10 @@ final class MotionSheet extends VBox {
         donor.play(
                 share -> {
                     double angle = CYCLE * share;
-                    List<Desk.Arrow> arrows = new ArrayList<>();
+                    List<ChalkMark> arrows = new ArrayList<>();
                     for (int m = 0; m < mounts.size(); m++) {
                         Vec3 at = cg.plus(mounts.get(m).position());
-                        arrows.add(new Desk.Arrow(at, at.along(motion.force(m, angle), metresPerNewton)));
+                        arrows.add(ChalkMark.arrow(at, at.along(motion.force(m, angle), metresPerNewton)));
                     }
                     return new MovingDonor.Shown(motion.body(angle), arrows);
                 },

@@ -9,10 +9,9 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.Node;
 import javafx.util.Duration;
-import oddcradle.core.math.Mat3;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.mechanics.SmallMotion;
+import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 
 /** Shows the donor moving in the stand, farther and slower than it really does, until it is ended or its sheet is left. */
@@ -31,7 +30,7 @@ final class MovingDonor {
      * @param motion about the donor's centre of gravity as it really is
      * @param arrows of forces
      */
-    record Shown(SmallMotion motion, List<Desk.Arrow> arrows) {
+    record Shown(SmallMotion motion, List<ChalkMark> arrows) {
         static final Shown STILL = new Shown(SmallMotion.NONE, List.of());
     }
 
@@ -78,16 +77,7 @@ final class MovingDonor {
         }
         double share = (picture++ / (seconds * PICTURES_A_SECOND)) % 1;
         Shown shown = frames.apply(share);
-        desk.donorMovedProperty()
-                .set(Optional.of(
-                        new Desk.DonorMoved(moved(shown.motion()), Set.of(), Optional.empty(), shown.arrows())));
-    }
-
-    private Pose moved(SmallMotion motion) {
-        Vec3 cg = desk.examination().seating().mass().cg();
-        Vec3 turn = motion.turn().times(magnified);
-        Mat3 rotation = turn.length() == 0 ? Mat3.IDENTITY : Mat3.rotationAbout(turn.unit(), turn.length());
-        Vec3 to = cg.along(motion.shift(), magnified).minus(rotation.times(cg));
-        return new Pose(rotation, to).after(desk.examination().seating().pose());
+        Pose pose = desk.examination().seating().moved(shown.motion(), magnified);
+        desk.donorMovedProperty().set(Optional.of(new Desk.DonorMoved(pose, Set.of(), shown.arrows())));
     }
 }

@@ -18,7 +18,7 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "load",
         description =
-                "Whether the frame holds, which weld is the worst, how long it lasts, and stouter tubes that would make it hold.")
+                "Whether the frame holds, which weld is the worst, how long it lasts, and a few ways to make it hold.")
 final class LoadCommand implements Callable<Integer> {
     private static final int DOES_NOT_HOLD = 1;
 
@@ -39,12 +39,11 @@ final class LoadCommand implements Callable<Integer> {
         taken.requireBoth();
         Proven proven =
                 Proven.of(OpenedJob.examine(file.path(), spec.commandLine().getErr()));
-        MakeHold.Result made = MakeHold.of(proven.examination(), Progress.UNWATCHED);
+        List<MakeHold.Answer> made = MakeHold.of(proven.examination(), Progress.UNWATCHED);
         spec.commandLine()
                 .getOut()
                 .println(printed.json() ? LoadJson.of(proven, made) : LoadText.of(proven, made, printed.style()));
-        taken.write(file.path(), List.of(made), (job, answer) -> answer.examination()
-                .job());
+        taken.write(file.path(), made, (job, answer) -> answer.job());
         boolean holds = proven.report(Step.LOAD).worst() != Severity.STOP;
         return holds || printed.json() ? 0 : DOES_NOT_HOLD;
     }

@@ -3,6 +3,7 @@ package oddcradle.core.proof;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
@@ -17,6 +18,7 @@ import oddcradle.core.math.Vec3;
  * @param words what is welded onto what
  * @param mark the same, short
  * @param tube that ends there, or carries what is welded on
+ * @param chord id of the tube that it ends on
  * @param at host axes, m
  * @param load its worst case
  * @param limit what gives way first
@@ -29,6 +31,7 @@ public record JointUse(
         String words,
         String mark,
         Member tube,
+        Optional<String> chord,
         Vec3 at,
         LoadCase load,
         Limit limit,
@@ -56,7 +59,7 @@ public record JointUse(
     /** Tubes that end on others, tabs of mounts, and holes through tubes, each in its worst case, the hardest worked first. */
     static List<JointUse> of(Examination examination, List<CaseResult> results) {
         List<JointUse> uses = new ArrayList<>(TubeJoints.of(examination.job(), examination.frame(), results));
-        uses.addAll(MountJoints.of(examination, results));
+        uses.addAll(MountJoints.of(examination.job(), examination.frame(), examination.mountDesigns(), results));
         uses.sort(Comparator.comparingDouble(JointUse::utilisation).reversed());
         return uses;
     }

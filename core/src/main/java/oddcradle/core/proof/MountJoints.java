@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
@@ -21,6 +20,7 @@ import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.hardware.MountWall;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.joint.DrilledTube;
 import oddcradle.core.joint.Filler;
 import oddcradle.core.joint.Tab;
@@ -35,11 +35,12 @@ import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.units.Quantity;
 
 /** Where mounts hang on tubes: the weld of a tab and the wall it bends, or the tube that a bolt goes through. */
-final class MountJoints {
+public final class MountJoints {
     private static final Source NET = Source.commonPractice();
 
     private final Job job;
     private final MountDesign design;
+    private final Member tube;
     private final Section section;
     private final Material metal;
     private final MemberAxes axes;
@@ -51,8 +52,9 @@ final class MountJoints {
         this.job = job;
         this.design = design;
         this.node = mount.frameNode();
-        this.section = design.tube().remaining();
-        this.metal = job.material(design.tube());
+        this.tube = job.member(design.tube().id()).orElse(design.tube());
+        this.section = tube.remaining();
+        this.metal = job.material(tube);
         this.pieces = frame.input().members().stream()
                 .filter(piece -> frame.memberOfPiece()
                                 .get(piece.id())
@@ -65,15 +67,18 @@ final class MountJoints {
         this.wall = new MountWall(section, metal, axes, design.axis(), design.towards(), lug);
     }
 
-    /** Every mount that a tube carries, in its worst case. */
-    static List<JointUse> of(Examination examination, List<CaseResult> results) {
-        Job job = examination.job();
-        CradleFrame.Built frame = examination.frame();
+    /**
+     * Every mount that a tube carries, in its worst case.
+     *
+     * @param designs of the mounts; of a job with other sections their tabs and holes stand for its own
+     */
+    public static List<JointUse> of(
+            Job job, CradleFrame.Built frame, List<MountDesign> designs, List<CaseResult> results) {
         Map<String, ElasticMount> mounts = new HashMap<>();
         frame.input().mounts().forEach(mount -> mounts.put(mount.id(), mount));
         Map<String, LoadCase> loads = new HashMap<>();
         CaseVariants.of(job).forEach(load -> loads.put(load.id(), load));
-        List<MountJoints> joints = examination.mountDesigns().stream()
+        List<MountJoints> joints = designs.stream()
                 .map(design ->
                         new MountJoints(job, frame, mounts.get(design.isolator().id()), design))
                 .filter(joint -> !joint.pieces.isEmpty())
@@ -161,9 +166,10 @@ final class MountJoints {
         String id = design.isolator().id();
         return new JointUse(
                 mark + " " + id,
-                what + " mount " + id + " on " + design.tube().named(),
+                what + " mount " + id + " on " + tube.named(),
                 mark + " " + id,
-                design.tube(),
+                tube,
+                Optional.empty(),
                 design.at(),
                 load,
                 limit,

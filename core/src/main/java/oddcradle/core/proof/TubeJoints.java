@@ -15,6 +15,7 @@ import oddcradle.core.frame.MemberResult;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.joint.Filler;
 import oddcradle.core.joint.WeldLine;
 import oddcradle.core.material.Material;
@@ -91,6 +92,7 @@ public final class TubeJoints {
                 end.words(),
                 end.mark(),
                 end.tube(),
+                end.chord().map(Member::id),
                 end.at(),
                 load,
                 wallGives ? JointUse.Limit.WALL : JointUse.Limit.THROAT,

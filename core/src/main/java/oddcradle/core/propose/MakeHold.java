@@ -1,98 +1,201 @@
 package oddcradle.core.propose;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.catalog.SectionStock;
+import java.util.OptionalDouble;
+import java.util.Set;
 import oddcradle.core.control.Progress;
-import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.proof.EndLife;
 import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
-import oddcradle.core.report.Cure;
-import oddcradle.core.section.Section;
+import oddcradle.core.proof.Proven;
+import oddcradle.core.units.Quantity;
 
 /**
- * Stouter tubes, one after the other, until no load case asks too much of a tube or of the weld at its end. Each is the lightest of the
- * stock that does at its place; a thicker wall of the same diameter comes first where a weld asks for it, so that gaps stay.
+ * A few distinct ways to make the frame hold every case: thicker walls alone, so that no gap changes; the lightest of the shop's stock;
+ * one brace more; stouter where welds crack first. Each is judged anew as a whole, never by what its search thought of it.
  */
 public final class MakeHold {
-    private static final int MOST_CHANGES = 40;
-
     private MakeHold() {}
 
     /**
-     * @param changes in the order they were made
-     * @param examination of the job with all of them
-     * @param left what still asks too much and has no cure here; none where all holds
+     * One way.
+     *
+     * @param words what kind of way
+     * @param changes tubes with their new sections, and the brace
+     * @param proven the job with them, with its slow studies
+     * @param mass more than before, kg; less than 0 is lighter
+     * @param worst of what is asked of a tube, weld or hole, a ratio
+     * @param years of the duty until the first weld is to be taken as cracked; empty where nothing wears one
+     * @param newStops findings that forbid it elsewhere than at Load and were not there before
      */
-    public record Result(List<Cure> changes, Examination examination, List<Finding> left) {
-        public Result {
+    public record Answer(
+            Phrase words,
+            List<Phrase> changes,
+            Proven proven,
+            double mass,
+            double worst,
+            OptionalDouble years,
+            List<Finding> newStops) {
+        public Answer {
             changes = List.copyOf(changes);
-            left = List.copyOf(left);
+            newStops = List.copyOf(newStops);
+        }
+
+        public Job job() {
+            return proven.examination().job();
+        }
+
+        /** Whether every tube, weld and hole bears what is asked of it. */
+        public boolean holds() {
+            return worst <= 1;
         }
     }
 
-    /** Some tens of frame solutions for every tube that has to change. */
-    public static Result of(Examination start, Progress progress) {
-        List<Cure> changes = new ArrayList<>();
-        Examination now = start;
-        Optional<Cure> next = next(now);
-        while (next.isPresent() && changes.size() < MOST_CHANGES) {
-            changes.add(next.get());
-            now = Examination.of(next.get().edit().applyTo(now.job()));
-            progress.report(Math.min(0.95, changes.size() / (double) MOST_CHANGES));
-            next = next(now);
+    /** Those that hold first, then by what else they bring, then the lightest. Some seconds. */
+    public static List<Answer> of(Examination start, Progress progress) {
+        Job job = start.job();
+        List<Answer> answers = new ArrayList<>();
+        Set<Job> seen = new HashSet<>(Set.of(job));
+        add(answers, seen, start, "thicker walls, every size as it is", sized(start, job, true, false));
+        progress.report(0.25);
+        add(answers, seen, start, "the lightest of the stock", sized(start, job, false, true));
+        progress.report(0.5);
+        if (answers.isEmpty() || worst(start) > 1) {
+            Optional<Job> braced = Braces.best(start)
+                    .map(each -> sized(start, each.job(), true, false).orElse(each.job()));
+            progress.report(0.7);
+            add(answers, seen, start, "one brace more", braced);
         }
-        return new Result(
-                changes,
-                now,
-                now.report(Step.LOAD).findings().stream()
-                        .filter(each -> each.severity() == Severity.STOP)
-                        .toList());
+        double years = years(Proven.of(start)).orElse(Double.POSITIVE_INFINITY);
+        if (years < Lasting.YEARS) {
+            add(answers, seen, start, "stouter where welds crack first", Lasting.of(start, progress.part(0.8, 1)));
+        }
+        answers.sort(Comparator.comparing((Answer each) -> !each.holds())
+                .thenComparingInt(each -> each.newStops().size())
+                .thenComparingDouble(Answer::mass));
+        progress.report(1);
+        return answers;
     }
 
-    private static Optional<Cure> next(Examination now) {
-        for (Finding finding : now.report(Step.LOAD).findings()) {
-            if (finding.severity() == Severity.STOP) {
-                Optional<Cure> cure = Cures.of(now, finding).stream().findFirst();
-                if (cure.isPresent()) {
-                    return cure;
-                }
+    private static Optional<Job> sized(Examination mounts, Job job, boolean sameSize, boolean lighter) {
+        return StockSizing.of(mounts, job, sameSize, lighter).map(StockSizing.Sized::job);
+    }
+
+    private static void add(List<Answer> answers, Set<Job> seen, Examination start, String words, Optional<Job> job) {
+        job.filter(seen::add).ifPresent(changed -> answers.add(answer(start, Phrase.of(words), changed)));
+    }
+
+    private static Answer answer(Examination start, Phrase words, Job job) {
+        Proven proven = Proven.of(Examination.of(job, start));
+        List<Phrase> changes = new ArrayList<>();
+        for (Member tube : tubes(job)) {
+            Optional<Member> before = start.job().member(tube.id());
+            if (before.isEmpty()) {
+                changes.add(Phrase.of("{} from {} to {}, {}", tube.named(), tube.first(), tube.last(), tube.section()));
+            } else if (!before.get().section().equals(tube.section())) {
+                changes.add(Phrase.of("{} in {}", tube.named(), tube.section()));
             }
         }
-        return LoadProof.joints(now).stream()
-                .filter(use -> use.utilisation() > 1)
-                .flatMap(use -> stouter(now.job(), use).stream())
+        return new Answer(
+                words,
+                changes,
+                proven,
+                mass(proven.examination()) - mass(start),
+                worst(proven.examination()),
+                years(proven),
+                newStops(start, proven.examination()));
+    }
+
+    private static List<Member> tubes(Job job) {
+        List<Member> tubes = new ArrayList<>(job.cradle().members());
+        tubes.addAll(job.host().members());
+        return tubes;
+    }
+
+    /** Of tubes, kg. */
+    static double mass(Seating seating, Job job, List<Member> tubes) {
+        double mass = 0;
+        for (Member tube : tubes) {
+            List<Vec3> path = seating.path(tube);
+            for (int k = 1; k < path.size(); k++) {
+                mass += path.get(k - 1).distanceTo(path.get(k))
+                        * tube.remaining().area()
+                        * job.material(tube).density();
+            }
+        }
+        return mass;
+    }
+
+    private static double mass(Examination examination) {
+        return mass(examination.seating(), examination.job(), tubes(examination.job()));
+    }
+
+    private static double worst(Examination examination) {
+        double tubes = examination.tubeStresses().stream()
+                .mapToDouble(use -> use.utilisation())
+                .max()
+                .orElse(0);
+        return Math.max(
+                tubes,
+                LoadProof.joints(examination).stream()
+                        .mapToDouble(JointUse::utilisation)
+                        .max()
+                        .orElse(0));
+    }
+
+    static OptionalDouble years(Proven proven) {
+        return proven.proof().stream()
+                .flatMap(proof -> proof.lives().stream().limit(1).map(EndLife::hours))
+                .flatMapToDouble(OptionalDouble::stream)
+                .map(hours -> hours / proven.examination().job().duty().hoursAYear())
                 .findFirst();
     }
 
-    /** For the tube at a weld: the same width first, then wider ones, the lightest that does. */
-    private static Optional<Cure> stouter(Job job, JointUse use) {
-        Member tube = use.tube();
-        Section now = tube.section();
-        double wide = now.halfSize(true) + now.halfSize(false);
-        return SectionStock.of(now.getClass()).stream()
-                .filter(each -> each.halfSize(true) >= now.halfSize(true) - 1e-6
-                        && each.halfSize(false) >= now.halfSize(false) - 1e-6
-                        && each.area() > now.area())
-                .sorted(Comparator.comparing(
-                        (Section each) -> each.halfSize(true) + each.halfSize(false) > wide + 1e-6))
-                .map(each -> Cure.of(new JobEdit.SetSection(tube.id(), each)))
-                .filter(cure -> holds(cure.edit().applyTo(job), use))
-                .findFirst();
+    private static List<Finding> newStops(Examination start, Examination now) {
+        Set<String> before = new HashSet<>();
+        stops(start).forEach(each -> before.add(each.code() + " " + each.where().ids()));
+        return stops(now).stream()
+                .filter(each ->
+                        !before.contains(each.code() + " " + each.where().ids()))
+                .toList();
     }
 
-    private static boolean holds(Job job, JointUse before) {
-        return LoadProof.joints(Examination.of(job)).stream()
-                .filter(use -> use.key().equals(before.key()))
-                .allMatch(use -> use.utilisation() <= 1);
+    private static List<Finding> stops(Examination examination) {
+        return Arrays.stream(Step.values())
+                .filter(step -> step != Step.LOAD)
+                .flatMap(step -> examination.report(step).findings().stream())
+                .filter(each -> each.severity() == Severity.STOP)
+                .toList();
+    }
+
+    /** In a sentence: what it weighs and what it brings. */
+    public static Phrase summary(Answer answer) {
+        return Phrase.of(
+                answer.mass() < 0
+                        ? "{} lighter, {} at most of what is borne{}"
+                        : "{} heavier, {} at most of what is borne{}",
+                Quantity.mass(Math.abs(answer.mass())),
+                Quantity.share(answer.worst()),
+                answer.years().isPresent()
+                        ? ", first weld cracked after " + shown(answer.years().getAsDouble()) + " years of the duty"
+                        : ", no weld wears");
+    }
+
+    private static String shown(double years) {
+        return years >= 10 ? Long.toString(Math.round(years)) : Double.toString(Math.round(years * 100) / 100.0);
     }
 }

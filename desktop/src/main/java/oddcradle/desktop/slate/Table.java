@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -147,7 +148,7 @@ public final class Table<T> extends VBox {
         made.setReorderable(false);
         made.setResizable(false);
         made.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue()));
-        made.setCellFactory(any -> new Cell(column));
+        made.setCellFactory(any -> new Cell(column, made.widthProperty()));
         made.setComparator(
                 number
                         ? Comparator.comparing(column.number().orElseThrow())
@@ -267,10 +268,11 @@ public final class Table<T> extends VBox {
         private final Column<T> column;
         private final Text text = new Text();
 
-        private Cell(Column<T> column) {
+        /** @param width of the whole column: a cell is asked how high it is before it has its own */
+        private Cell(Column<T> column, ReadOnlyDoubleProperty width) {
             this.column = column;
             text.getStyleClass().add("table-words");
-            text.wrappingWidthProperty().bind(widthProperty().subtract(12));
+            text.wrappingWidthProperty().bind(width.subtract(12));
         }
 
         @Override

@@ -8,7 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
-import javafx.scene.control.Labeled;
+import javafx.scene.control.TableView;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
@@ -19,6 +19,9 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.LoadSet;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.step.load.LoadFinding;
+import oddcradle.core.units.UnitStyle;
+import oddcradle.desktop.store.ChalkMark;
+import oddcradle.desktop.store.Desk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -55,7 +58,7 @@ class LoadSheetsTest extends WindowDriver {
                 .toList();
     }
 
-    /** The step opens on its answers; a joint picks its tube in the stand; fewer throttle openings make all last longer. */
+    /** The step opens on its answers; a joint picks its tube in the stand; fewer throttle openings and no time between idle and limit make all last longer. */
     @Test
     void answersJointsAndLives_followTheJob(FxRobot robot) {
         at(robot, Step.LOAD, "answers");
@@ -66,7 +69,9 @@ class LoadSheetsTest extends WindowDriver {
         assertThat(hours).isGreaterThan(1);
         Job job = desk.session().job();
         robot.interact(() -> desk.apply(new ReplaceJob(
-                job.withBuild(job.build().withDuty(Optional.of(job.duty().withOpenings(20)))), "duty")));
+                job.withBuild(job.build()
+                        .withDuty(Optional.of(job.duty().withOpenings(20).withCruise(0.8)))),
+                "duty")));
         settled();
         until(() -> !desk.proof().isWorking());
         assertThat(hours(robot)).isGreaterThan(4 * hours);
@@ -83,10 +88,53 @@ class LoadSheetsTest extends WindowDriver {
         robot.interact(joint::fire);
         assertThat(desk.selectionProperty().get()).contains("C7");
         at(robot, Step.LOAD, "lost-part");
-        until(() -> robot.lookup(".label")
-                .match(label -> ((Labeled) label).getText().startsWith("Falls: without"))
-                .tryQuery()
-                .isPresent());
+        until(() -> robot.lookup("#load-loss-C1").tryQuery().isPresent());
+        assertThat(text(robot, "#load-loss-C1")).startsWith("Falls: without");
+        robot.interact(
+                () -> robot.lookup("#load-loss-C1").queryAs(Hyperlink.class).fire());
+        Desk.DonorMoved without = desk.donorMovedProperty().get().orElseThrow();
+        assertThat(without.off()).containsExactly("C1");
+        assertThat(without.chalk())
+                .anyMatch(mark -> mark.text().in(UnitStyle.MILLIMETRES).endsWith("is lost"));
+        click(robot, "#load-loss-play");
+        assertThat(desk.donorMovedProperty().get()).isEmpty();
+    }
+
+    /** A row of the table picks its tube and bends the frame by its case; the arrows of the ground hold up what the machine weighs. */
+    @Test
+    void frameBends_byTheCaseThatIsPicked(FxRobot robot) {
+        at(robot, Step.LOAD, "by-case");
+        TableView<?> table = robot.lookup("#load-by-case").queryAs(TableView.class);
+        int tubes = desk.examination().tubeStresses().size();
+        assertThat(table.getItems()).hasSizeGreaterThan(10 * tubes);
+        enter(robot, "#load-by-case-words", "C9");
+        robot.interact(() -> table.getSelectionModel().select(0));
+        until(() -> desk.selectionProperty().get().equals(Optional.of("C9")));
+        until(() -> text(robot, "#load-bend-told").startsWith("Shown bending"));
+        until(() -> arrows() > 0);
+        assertThat(arrows()).isGreaterThan(4);
+        assertThat(desk.donorMovedProperty().get().orElseThrow().chalk())
+                .filteredOn(mark -> mark.form() == ChalkMark.Form.STROKE)
+                .hasSize(8 * desk.examination().frame().input().members().size());
+        click(robot, "#load-bend");
+        assertThat(desk.donorMovedProperty().get()).isEmpty();
+        click(robot, "#load-bend-play");
+        LoadCase first = shownCase(robot);
+        until(() -> shownCase(robot) != first);
+        // Whoever leaves the sheet has the frame unloaded again.
+        at(robot, Step.LOAD, "tubes");
+        until(() -> desk.donorMovedProperty().get().isEmpty());
+    }
+
+    private static LoadCase shownCase(FxRobot robot) {
+        return (LoadCase) robot.lookup("#load-case").queryAs(ComboBox.class).getValue();
+    }
+
+    private long arrows() {
+        return desk.donorMovedProperty().get().stream()
+                .flatMap(moved -> moved.chalk().stream())
+                .filter(mark -> mark.form() == ChalkMark.Form.ARROW)
+                .count();
     }
 
     private static double hours(FxRobot robot) {

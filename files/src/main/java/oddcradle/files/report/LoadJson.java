@@ -3,6 +3,7 @@ package oddcradle.files.report;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Locale;
 import oddcradle.core.job.load.Duty;
 import oddcradle.core.math.Vec3;
@@ -19,13 +20,23 @@ public final class LoadJson {
 
     private LoadJson() {}
 
-    /** The proof, and the tubes that would make the frame hold. */
-    public static String of(Proven proven, MakeHold.Result made) {
+    /** The proof, and what would make the frame hold. */
+    public static String of(Proven proven, List<MakeHold.Answer> made) {
         ObjectNode out = MAPPER.createObjectNode();
         proven.proof().ifPresent(proof -> write(out.putObject("load"), proof));
-        ArrayNode changes = out.putArray("changes");
-        made.changes().forEach(change -> changes.add(change.label().in(UnitStyle.MILLIMETRES)));
-        out.put("holds_then", made.left().isEmpty());
+        ArrayNode answers = out.putArray("answers");
+        for (MakeHold.Answer answer : made) {
+            ObjectNode each = answers.addObject()
+                    .put("answer", answer.words().in(UnitStyle.MILLIMETRES))
+                    .put("holds", answer.holds())
+                    .put("utilisation", answer.worst())
+                    .put("mass_more", answer.mass());
+            answer.years().ifPresent(years -> each.put("years", years));
+            ArrayNode changes = each.putArray("changes");
+            answer.changes().forEach(change -> changes.add(change.in(UnitStyle.MILLIMETRES)));
+            ArrayNode stops = each.putArray("new_stops");
+            answer.newStops().forEach(stop -> stops.add(stop.what().in(UnitStyle.MILLIMETRES)));
+        }
         return out.toPrettyString();
     }
 

@@ -18,13 +18,15 @@ public record Duty(double openings, double starts, double jolts, double cruise, 
         implements DutyBuilder.With {
     private static final double MOST_AN_HOUR = 100_000;
     private static final double HOURS_IN_A_YEAR = 8766;
+    private static final double ROUNDING = 1e-9;
 
     public Duty {
         Guard.within("openings", openings, 0, MOST_AN_HOUR, "an hour");
         Guard.within("starts", starts, 0, MOST_AN_HOUR, "an hour");
         Guard.within("jolts", jolts, 0, MOST_AN_HOUR, "an hour");
         Guard.within("cruise", cruise, 0, 1, "");
-        Guard.within("idle", idle, 0, 1 - cruise, "");
+        // Eighty and twenty in a hundred are a whole, whatever the rounding.
+        Guard.within("idle", idle, 0, 1 - cruise + ROUNDING, "");
         Guard.within("hoursAYear", hoursAYear, 1, HOURS_IN_A_YEAR, "h");
     }
 

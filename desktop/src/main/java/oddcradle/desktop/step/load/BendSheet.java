@@ -59,7 +59,8 @@ final class BendSheet extends VBox {
     private final Desk desk;
     private final Table<TubeStress> table;
     private final ComboBox<LoadCase> choice = new ComboBox<>();
-    private final Label told = Text.line("");
+    private final Label told = Text.said("load-bend-told");
+    private final Label head = Text.head("");
     private final Button bend = Text.button("load-bend", "Show it bend", this::turn);
     private final Button play = Text.button("load-bend-play", "Case after case", this::playAll);
     private final Timeline timeline = new Timeline();
@@ -80,9 +81,8 @@ final class BendSheet extends VBox {
                 "load-by-case",
                 use -> use.tube().id() + " " + use.load().id(),
                 List.of(
-                        Table.Column.words(
-                                "tube, case",
-                                use -> use.tube().named() + ": " + use.load().label()),
+                        Table.Column.words("case", use -> use.load().label()),
+                        Table.Column.words("tube", use -> use.tube().id()),
                         Table.Column.<TubeStress>numbers(
                                         "utilisation", () -> "%", TubeStress::utilisation, use -> desk.units()
                                                 .number(Quantity.share(use.utilisation())))
@@ -91,8 +91,7 @@ final class BendSheet extends VBox {
                                 "stress",
                                 () -> desk.units().unit(Quantity.stress(1e6)),
                                 TubeStress::stress,
-                                use -> desk.units().number(Quantity.stress(use.stress()))),
-                        Table.Column.words("gives first", use -> words(use.limit()))),
+                                use -> desk.units().number(Quantity.stress(use.stress())))),
                 this::picked);
         choice.setId("load-case");
         choice.setAccessibleText("load case");
@@ -115,16 +114,8 @@ final class BendSheet extends VBox {
                         choice,
                         new HBox(6, bend, play),
                         told,
-                        Text.head("Every tube in every case"),
+                        head,
                         table);
-    }
-
-    private static String words(TubeStress.Limit limit) {
-        return switch (limit) {
-            case METAL -> "metal";
-            case BESIDE_WELD -> "beside its weld";
-            case COLUMN -> "as a column";
-        };
     }
 
     void refresh() {
@@ -156,6 +147,8 @@ final class BendSheet extends VBox {
         boolean stands = now.load().answer().isPresent();
         bend.setDisable(!stands);
         play.setDisable(!stands);
+        head.setText("Every tube in every case; % of what it bears, and "
+                + desk.units().unit(Quantity.stress(1e6)));
         table.whenEmpty("The frame does not stand yet: see what is said of it at Load.");
         table.show(uses);
         tell();
@@ -308,7 +301,7 @@ final class BendSheet extends VBox {
         return grave;
     }
 
-    /** What mounts do to the frame, and the ground to its feet. */
+    /** What mounts and supports do to the frame. */
     private void forces(List<ChalkMark> chalk, CaseResult result) {
         double most = Math.max(
                 result.mounts().stream()
@@ -333,7 +326,7 @@ final class BendSheet extends VBox {
         if (!of.job().host().supports().isEmpty()) {
             for (Reaction each : result.reactions()) {
                 Vec3 at = of.seating().node(each.node());
-                arrow(chalk, "ground", at.along(each.force(), -metresPerNewton), each.force(), metresPerNewton, most);
+                arrow(chalk, "support", at.along(each.force(), -metresPerNewton), each.force(), metresPerNewton, most);
             }
         }
     }
@@ -355,7 +348,7 @@ final class BendSheet extends VBox {
                     return "Shown bending " + Math.round(magnified) + " times as far as it does: really "
                             + units.show(Quantity.length(bent.most())) + " at most. "
                             + (over == 0 ? "No tube is overworked in it." : over + " tubes are overworked in it.")
-                            + " Arrows: what the mounts do to the frame, and the ground to its feet.";
+                            + " Arrows: what the mounts and the supports do to the frame.";
                 })
                 .orElse("Pick a case, or a row of the table, to see the frame bend under it."));
     }

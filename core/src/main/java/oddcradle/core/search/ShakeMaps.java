@@ -14,6 +14,7 @@ import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameSupport;
 import oddcradle.core.frame.MemberEnd;
+import oddcradle.core.frame.PointMass;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
@@ -26,8 +27,10 @@ import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.structure.CradleFrame;
 import oddcradle.core.structure.Engines;
 import oddcradle.core.structure.Excitation;
+import oddcradle.core.structure.HostMasses;
 import oddcradle.core.structure.OrderMap;
 import oddcradle.core.structure.PropellerShaking;
+import oddcradle.core.structure.SeatedPerson;
 import oddcradle.core.structure.ShakeWatch;
 import oddcradle.core.structure.ShakenFrame;
 import oddcradle.core.structure.ShakenMotion;
@@ -106,6 +109,7 @@ public final class ShakeMaps {
      * @param frame without the donor
      * @param mountNodes of the frame, in the order of the mounts
      * @param feet of rubber that the machine stands on
+     * @param people on the frame, of whom its masses have only what goes along with it
      * @param body of the donor, host axes
      * @param donor every engine of the donor, the first first
      * @param propeller on the donor's own shaft
@@ -115,6 +119,7 @@ public final class ShakeMaps {
             FrameInput frame,
             List<String> mountNodes,
             List<ShakenFrame.Foot> feet,
+            List<SeatedPerson> people,
             List<Mount> mounts,
             MassProperties body,
             Engines engines,
@@ -124,7 +129,7 @@ public final class ShakeMaps {
             List<MemberEnd> ends) {
         /** Ready to be shaken; empty where the frame alone can move without strain. */
         public Optional<ShakenFrame> shaken() {
-            return ShakenFrame.of(frame, mountNodes, feet, watches, ends);
+            return ShakenFrame.of(frame, mountNodes, feet, people, watches, ends);
         }
 
         /** What engines and propeller do at some speeds of the first crank, rad/s. */
@@ -138,7 +143,8 @@ public final class ShakeMaps {
 
         /** The same with other engines. */
         Setting with(Engines otherEngines, List<Engine> others) {
-            return new Setting(frame, mountNodes, feet, mounts, body, otherEngines, others, propeller, watches, ends);
+            return new Setting(
+                    frame, mountNodes, feet, people, mounts, body, otherEngines, others, propeller, watches, ends);
         }
     }
 
@@ -183,6 +189,7 @@ public final class ShakeMaps {
                 frame,
                 whole.mounts().stream().map(ElasticMount::frameNode).toList(),
                 feet(examination, frame),
+                HostMasses.of(job).people(),
                 shaking.mounts(),
                 body,
                 examination.engines(),
@@ -232,10 +239,20 @@ public final class ShakeMaps {
                 whole.members(),
                 supports,
                 List.of(),
-                whole.masses().stream()
-                        .filter(mass -> !mass.node().equals(CradleFrame.DONOR))
-                        .toList(),
+                shaking(job, whole),
                 List.of());
+    }
+
+    /** Without the donor, and of people only what goes along with the frame. */
+    private static List<PointMass> shaking(Job job, FrameInput whole) {
+        List<PointMass> masses = new ArrayList<>(whole.masses());
+        masses.removeIf(mass -> mass.node().equals(CradleFrame.DONOR));
+        for (SeatedPerson person : HostMasses.of(job).people()) {
+            if (masses.remove(new PointMass(person.node(), person.mass(), person.at()))) {
+                masses.add(new PointMass(person.node(), SeatedPerson.RIGID * person.mass(), person.at()));
+            }
+        }
+        return masses;
     }
 
     /** From well under idle to the limit, rad/s. */

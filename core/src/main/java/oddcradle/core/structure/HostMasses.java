@@ -67,19 +67,40 @@ public final class HostMasses {
         return host.weight().map(weight -> rest(weight).mass);
     }
 
-    /** By node of the host. */
-    List<PointMass> onNodes() {
-        List<PointMass> masses = new ArrayList<>();
-        List<String> ofFrame = host.members().stream()
+    /** Everybody who sits on the frame, by the nodes that carry them. */
+    public List<SeatedPerson> people() {
+        List<SeatedPerson> people = new ArrayList<>();
+        for (HostMass each : host.masses()) {
+            if (each.sort() == HostMass.Sort.PERSON) {
+                onNodes(each).forEach(mass -> people.add(new SeatedPerson(mass.node(), mass.position(), mass.mass())));
+            }
+        }
+        return people;
+    }
+
+    private List<String> ofFrame() {
+        return host.members().stream()
                 .flatMap(member -> member.nodes().stream())
                 .distinct()
                 .toList();
+    }
+
+    private List<PointMass> onNodes(HostMass each) {
+        List<String> ofFrame = ofFrame();
+        return ofFrame.isEmpty()
+                ? List.of()
+                : shared(each.nodes().isEmpty() ? nearest(ofFrame, each.at()) : each.nodes(), each.mass(), each.at());
+    }
+
+    /** By node of the host. */
+    List<PointMass> onNodes() {
+        List<PointMass> masses = new ArrayList<>();
+        List<String> ofFrame = ofFrame();
         if (ofFrame.isEmpty()) {
             return masses;
         }
         for (HostMass each : host.masses()) {
-            masses.addAll(shared(
-                    each.nodes().isEmpty() ? nearest(ofFrame, each.at()) : each.nodes(), each.mass(), each.at()));
+            masses.addAll(onNodes(each));
         }
         host.weight()
                 .map(this::rest)

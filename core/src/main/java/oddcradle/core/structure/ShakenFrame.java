@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.function.DoubleFunction;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameReceptance;
@@ -49,10 +50,17 @@ public final class ShakenFrame {
     private final FrameReceptance receptance;
     private final List<Vec3> nodes;
     private final List<Foot> feet;
+    private final List<SeatedPerson> people;
     private final List<ShakeWatch> watches;
 
-    private ShakenFrame(FrameReceptance receptance, List<Vec3> nodes, List<Foot> feet, List<ShakeWatch> watches) {
+    private ShakenFrame(
+            FrameReceptance receptance,
+            List<Vec3> nodes,
+            List<Foot> feet,
+            List<SeatedPerson> people,
+            List<ShakeWatch> watches) {
         this.feet = List.copyOf(feet);
+        this.people = List.copyOf(people);
         this.receptance = receptance;
         this.nodes = nodes;
         this.watches = List.copyOf(watches);
@@ -62,6 +70,7 @@ public final class ShakenFrame {
      * @param frame with the masses that its nodes carry and supports as stiff as they are while they shake, without the donor
      * @param mountNodes nodes that carry the mounts, in their order, at least one
      * @param feet whose rubber loses more, or less, than the frame does
+     * @param people of whom the frame's masses have only what goes along with it
      * @param ends of members whose forces {@link #motions} tells
      * @return empty where the frame alone can move without strain
      */
@@ -69,6 +78,7 @@ public final class ShakenFrame {
             FrameInput frame,
             List<String> mountNodes,
             List<Foot> feet,
+            List<SeatedPerson> people,
             List<ShakeWatch> watches,
             List<MemberEnd> ends) {
         List<FrameFlexibility.Probe> probes = new ArrayList<>();
@@ -90,13 +100,16 @@ public final class ShakenFrame {
         for (Foot foot : feet) {
             AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(foot.node(), foot.at(), axis)));
         }
+        for (SeatedPerson person : people) {
+            AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(person.node(), person.at(), axis)));
+        }
         for (ShakeWatch watch : watches) {
             if (watch.isOnFrame()) {
                 AXES.forEach(axis -> probes.add(new FrameFlexibility.Probe(watch.id(), watch.at(), axis)));
             }
         }
         return FrameReceptance.of(frame, LOSS, PIECES, probes, ends)
-                .map(receptance -> new ShakenFrame(receptance, places, feet, watches));
+                .map(receptance -> new ShakenFrame(receptance, places, feet, people, watches));
     }
 
     /**
@@ -130,10 +143,9 @@ public final class ShakenFrame {
      * @param mount index of it; none for a foot
      * @param probes what it stretches by as a sum of the probes of the frame
      * @param onBody what it stretches by as the donor moves
-     * @param giveRe real part of what it gives for a force of 1, m/N
-     * @param giveIm imaginary part
+     * @param gives what it stretches by for a force of 1, m/N, by angular frequency, rad/s
      */
-    private record Pull(OptionalInt mount, double[] probes, double[] onBody, double giveRe, double giveIm) {}
+    private record Pull(OptionalInt mount, double[] probes, double[] onBody, DoubleFunction<Complex> gives) {}
 
     /** Engine, mounts and frame together. */
     private final class Shaken {
@@ -156,6 +168,9 @@ public final class ShakenFrame {
             for (int k = 0; k < feet.size(); k++) {
                 addLoss(k, feet.get(k));
             }
+            for (int k = 0; k < people.size(); k++) {
+                addPerson(k, people.get(k));
+            }
             this.weights = weights();
             this.atPulls = known.isPresent() ? Optional.empty() : Optional.of(receptance.combined(weights));
         }
@@ -172,12 +187,12 @@ public final class ShakenFrame {
                     Vec3 d = directions.get(axis);
                     Vec3 turn = mount.position().cross(d);
                     double square = stiffness.get(axis) * (1 + mount.loss() * mount.loss());
+                    Complex gives = new Complex(1 / square, -mount.loss() / square);
                     pulls.add(new Pull(
                             OptionalInt.of(at),
                             onNode(at, mount, d),
                             new double[] {d.x(), d.y(), d.z(), turn.x(), turn.y(), turn.z()},
-                            1 / square,
-                            -mount.loss() / square));
+                            omega -> gives));
                 }
             }
         }
@@ -190,11 +205,27 @@ public final class ShakenFrame {
             for (int axis = 0; axis < 3; axis++) {
                 double lost = springs[axis] * (foot.loss() - LOSS);
                 if (lost != 0) {
-                    double[] probes = new double[probes()];
-                    probes[2 * AXES.size() * nodes.size() + AXES.size() * at + axis] = 1;
-                    pulls.add(new Pull(OptionalInt.empty(), probes, new double[BODY], 0, -1 / lost));
+                    Complex gives = new Complex(0, -1 / lost);
+                    pulls.add(new Pull(OptionalInt.empty(), probe(at, axis), new double[BODY], omega -> gives));
                 }
             }
+        }
+
+        private void addPerson(int at, SeatedPerson person) {
+            for (int axis = 0; axis < 3; axis++) {
+                pulls.add(new Pull(
+                        OptionalInt.empty(),
+                        probe(feet.size() + at, axis),
+                        new double[BODY],
+                        omega -> Complex.ONE.over(person.resists(omega))));
+            }
+        }
+
+        /** Of a foot, or after all of them of a person, one direction. */
+        private double[] probe(int at, int axis) {
+            double[] probes = new double[probes()];
+            probes[AXES.size() * (2 * nodes.size() + at) + axis] = 1;
+            return probes;
         }
 
         private int watched() {
@@ -203,7 +234,7 @@ public final class ShakenFrame {
         }
 
         private int probes() {
-            return AXES.size() * (2 * nodes.size() + feet.size()) + watched();
+            return AXES.size() * (2 * nodes.size() + feet.size() + people.size()) + watched();
         }
 
         /** How the end of the arm from a mount's node moves along a direction. */
@@ -395,7 +426,8 @@ public final class ShakenFrame {
                 for (int k = 0; k < BODY; k++) {
                     z.add(BODY + p, k, pull.onBody()[k], 0);
                 }
-                z.add(BODY + p, BODY + p, -pull.giveRe(), -pull.giveIm());
+                Complex gives = pull.gives().apply(omega);
+                z.add(BODY + p, BODY + p, -gives.re(), -gives.im());
                 for (int q = 0; q <= p; q++) {
                     z.add(BODY + p, BODY + q, -h[0][p][q], -h[1][p][q]);
                 }

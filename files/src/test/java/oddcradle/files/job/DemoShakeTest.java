@@ -226,7 +226,10 @@ class DemoShakeTest {
                 setting.donor(),
                 List.of(setting.donor().get(0).cruiseSpeed()),
                 Throttle.FULL);
-        OrderMap map = setting.shaken().orElseThrow().map(setting.mounts(), setting.body(), cruise);
+        OrderMap map = ShakenFrame.of(
+                        setting.frame(), setting.mountNodes(), setting.feet(), List.of(), setting.watches(), List.of())
+                .orElseThrow()
+                .map(setting.mounts(), setting.body(), cruise);
         int driver = map.of(ShakeWatch.Kind.FRAME_VELOCITY).get(0);
         String node = map.watches().get(driver).id();
         List<DampedMount> mounts = new ArrayList<>();

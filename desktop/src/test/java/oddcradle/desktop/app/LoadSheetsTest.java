@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
@@ -124,6 +125,28 @@ class LoadSheetsTest extends WindowDriver {
         // Whoever leaves the sheet has the frame unloaded again.
         at(robot, Step.LOAD, "tubes");
         until(() -> desk.donorMovedProperty().get().isEmpty());
+    }
+
+    /** Ways are looked for beside the work, shown under the pointer, and one of them taken and undone. */
+    @Test
+    void wayToHold_isLookedAtTakenAndUndone(FxRobot robot) {
+        at(robot, Step.LOAD, "make-it-hold");
+        click(robot, "#hold-ways");
+        until(() -> robot.lookup("#hold-take-1").tryQuery().isPresent());
+        assertThat(text(robot, "#hold-said")).contains("way");
+        Job before = desk.session().job();
+        Button take = robot.lookup("#hold-take-1").queryButton();
+        robot.interact(() -> take.getOnMouseEntered().handle(null));
+        until(() -> desk.previews().shownProperty().get().isPresent());
+        assertThat(desk.session().job()).isEqualTo(before);
+        robot.interact(take::fire);
+        settled();
+        assertThat(desk.previews().shownProperty().get()).isEmpty();
+        assertThat(desk.session().job().cradle()).isNotEqualTo(before.cradle());
+        assertThat(desk.session().job().donor()).isEqualTo(before.donor());
+        assertThat(desk.examination().tubeStresses()).allMatch(use -> use.utilisation() <= 1);
+        robot.interact(() -> desk.session().undo());
+        assertThat(desk.session().job()).isEqualTo(before);
     }
 
     private static LoadCase shownCase(FxRobot robot) {

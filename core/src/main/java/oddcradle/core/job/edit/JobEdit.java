@@ -32,6 +32,7 @@ public sealed interface JobEdit
                 SetShop,
                 TakeBuildChoice,
                 TakeCradle,
+                TakeDesign,
                 TracedTube,
                 JobEdit.MoveSeat,
                 JobEdit.SetSeat,

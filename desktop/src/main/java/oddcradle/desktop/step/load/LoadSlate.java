@@ -42,6 +42,7 @@ public final class LoadSlate extends StepSlate {
         leaves.add("Joints", proof::joints);
         leaves.add("Life", proof::lives);
         leaves.add("Lost part", proof::losses);
+        leaves.add("Make it hold", () -> new Leaves.Leaf(new HoldSheet(desk), () -> {}));
         leaves.add("Cases", () -> {
             CaseSheet cases = new CaseSheet(desk);
             return new Leaves.Leaf(cases, cases::refresh);

@@ -50,7 +50,7 @@ public record DrilledTube(double area, double acrossHole, double alongHole, Opti
     }
 
     /**
-     * Greatest stress, Pa.
+     * Greatest stress, Pa; beam theory on what is left, common practice.
      *
      * @param force along the tube, N
      * @param across moment that works the drilled walls hardest, N m

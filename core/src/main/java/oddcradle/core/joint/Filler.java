@@ -15,7 +15,7 @@ public final class Filler {
 
     private Filler() {}
 
-    /** Pa. */
+    /** Pa; AWS D1.1 and the Aluminum Design Manual, from memory. */
     public static double allowed(Material metal) {
         return metal.isLightAlloy() ? ON_ALLOY : ON_STEEL;
     }

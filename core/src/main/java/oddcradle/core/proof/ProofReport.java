@@ -102,12 +102,13 @@ public final class ProofReport {
                     LoadFinding.WALL_NOT_CHECKED,
                     Severity.NOT_CHECKED,
                     Phrase.of(
-                            "whether the wall folds that a tube is welded to: {} joints are not of two round tubes that the formulas are"
-                                    + " meant for; only their welds are looked at",
+                            "whether the wall folds that something is welded to: {} joints are out of what the formulas are meant for;"
+                                    + " only their welds are looked at",
                             Quantity.count(unchecked)),
                     Place.of(Subject.MACHINE),
                     new Why(
-                            "round on round, 0.2 to 1 of its diameter, from 30 degrees, wall a tenth to a fiftieth",
+                            "round and box tubes no wider than what they end on, from 30 degrees, walls not thinner than a fiftieth of a"
+                                    + " round tube and a thirty-fifth of a box",
                             List.of(),
                             ProofAnswers.WALL));
         }

@@ -5,7 +5,8 @@ import oddcradle.core.section.Tube;
 
 /**
  * Tubes, boxes and plates welded onto the wall of a round tube, alone there. EN 1993-1-8, tables 7.2, 7.3 and 7.5, of T, X and Y joints
- * (from memory); its partial factor of 1. Meant for walls of a tenth to a fiftieth of the diameter and angles from 30 degrees.
+ * (from memory); its partial factor of 1. Meant for walls of a tenth to a fiftieth of the diameter and angles from 30 degrees; a thicker wall
+ * counts as a tenth, which is less than it bears.
  */
 public final class RoundChord {
     private static final double SHARPEST = Math.toRadians(30);
@@ -30,7 +31,7 @@ public final class RoundChord {
         if (!isMeant(chord) || angle < SHARPEST - 1e-9 || beta < NARROWEST || beta > SAME) {
             return Optional.empty();
         }
-        double t = chord.wall();
+        double t = wall(chord);
         double d = brace.od();
         double sine = Math.sin(angle);
         double ratio = Math.min(1, beta);
@@ -56,7 +57,7 @@ public final class RoundChord {
 
     /** A flat plate on edge, along the tube or across it; strength in Pa, works a ratio. */
     public static Optional<ChordWall> plate(Tube chord, Footprint foot, double strength, double works) {
-        double shear = 2 * chord.wall() * strength / Math.sqrt(3);
+        double shear = 2 * wall(chord) * strength / Math.sqrt(3);
         double length = Math.max(foot.along(), foot.across());
         boolean lengthwise = foot.along() >= foot.across();
         // The other way it bends the wall over its own thickness only, and tears nothing out.
@@ -73,14 +74,17 @@ public final class RoundChord {
             return Optional.empty();
         }
         double longer = 1 + 0.25 * Math.min(LONGEST, foot.along() / chord.od());
-        double wall = pressed(works) * strength * chord.wall() * chord.wall();
+        double wall = pressed(works) * strength * wall(chord) * wall(chord);
         double axial = wall * Math.max(least, 4 + 20 * beta * beta) * longer;
         return Optional.of(new ChordWall(axial, foot.along() * axial, foot.across() * axial / 2, false));
     }
 
     private static boolean isMeant(Tube chord) {
-        double thinness = chord.od() / chord.wall();
-        return thinness >= THICKEST && thinness <= THINNEST;
+        return chord.od() <= THINNEST * chord.wall();
+    }
+
+    private static double wall(Tube chord) {
+        return Math.min(chord.wall(), chord.od() / THICKEST);
     }
 
     /** What is left of a wall that is pressed along itself. */

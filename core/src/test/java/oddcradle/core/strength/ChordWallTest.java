@@ -102,12 +102,12 @@ class ChordWallTest {
                 .isEmpty();
     }
 
-    /** Pushed sideways a lone plate on a thin tube bears a small part of what it bears edgeways: why tabs are paired or boxed, common practice. */
+    /** Pushed sideways a lone plate on a thin tube bears less than half of what it bears edgeways: why tabs are paired or boxed, common practice. */
     @Test
     void lonePlate_isWeakSideways_andAPairIsNot() {
         ChordWall lone =
                 RoundChord.plate(TUBE, new Footprint(0.012, 0.04), STEEL, 0.5).orElseThrow();
-        assertThat(lone.outOfPlane()).isLessThan(0.25 * lone.inPlane());
+        assertThat(lone.outOfPlane()).isLessThan(0.4 * lone.inPlane());
         ChordWall pair =
                 RoundChord.box(TUBE, new Footprint(0.025, 0.04), STEEL, 0.5).orElseThrow();
         assertThat(pair.outOfPlane()).isGreaterThan(3 * lone.outOfPlane());

@@ -60,9 +60,11 @@ public final class Bench {
         print("one pose of the seat search / a ledger of every pair", "µs", 0.05, SeatMeasures.visit());
         print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
         print("orders at 400 speeds / bare dense systems", "ms", 5, ShakeMeasures.map());
+        print("all cases after one tube / bare factor and solutions", "ms", 2, LoadMeasures.cases());
         if (quick) {
             return;
         }
+        print("2,000 beams, 10 cases / CalculiX", "s", 0.05, LoadMeasures.againstCalculix());
         print("nudge with its full ledger / a third of a 60 Hz frame", "µs", 1, SeatMeasures.ledger());
         print("10,000 odds / 200 nudges with their ledgers", "ms", 1, SeatMeasures.odds());
         print("slowest way out of the demos / 30 s", "s", 1, SeatMeasures.way());

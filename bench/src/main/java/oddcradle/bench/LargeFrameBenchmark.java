@@ -55,7 +55,7 @@ public class LargeFrameBenchmark {
         return stiffness.factor().orElseThrow();
     }
 
-    private static FrameInput lattice() {
+    static FrameInput lattice() {
         Material steel = Material.of("steel", 2.05e11, 0.29, 7850, 3.5e8);
         Tube tube = new Tube(0.03, 0.002);
         List<FrameNode> nodes = new ArrayList<>();

@@ -39,6 +39,21 @@ public final class ProofAnswers {
                     new Why("tubes of host and cradle", List.of(), Source.derived("the job")));
         }
         TubeStress worst = proof.tubes().get(0);
+        Optional<JointUse> gives = proof.joints().stream()
+                .filter(use -> use.utilisation() > Math.max(1, worst.utilisation()))
+                .findFirst();
+        if (gives.isPresent()) {
+            return new Answer(
+                    "holds",
+                    question,
+                    Optional.of(Quantity.share(gives.get().utilisation())),
+                    Phrase.of(
+                            "No: that much of what {} bears is asked of it at the {}, in \"{}\"",
+                            gives.get().limit().words(),
+                            gives.get().words(),
+                            gives.get().load().label()),
+                    gives.get().why());
+        }
         List<Why.Input> inputs = new ArrayList<>(List.of(
                 input("hardest worked tube", Quantity.share(worst.utilisation())),
                 input("its stress", Quantity.stress(worst.stress()))));

@@ -163,6 +163,14 @@ public final class MainWindow {
                 showSlate();
             }
             refresh();
+            prove();
+        });
+        // What the slow studies of the frame find stands among the notes as soon as it is known.
+        desk.proof().shownProperty().addListener(change -> {
+            if (desk.examination() != null) {
+                rail.refresh();
+                notes.refresh();
+            }
         });
         // The sheets of another job are made anew as soon as it is examined.
         desk.session().openedProperty().addListener(opened -> {
@@ -181,6 +189,7 @@ public final class MainWindow {
             showSlate();
             stand.frame();
             stand.refresh();
+            prove();
         });
         desk.selectionProperty().addListener((property, before, part) -> refresh());
         desk.session().documentProperty().addListener(change -> {
@@ -346,6 +355,13 @@ public final class MainWindow {
         slate.setVvalue(0);
         if (desk.examination() != null) {
             now.refresh();
+        }
+    }
+
+    /** Whoever is at Load wants to know whether it holds, whatever sheet is open. */
+    private void prove() {
+        if (desk.stepProperty().get() == Step.LOAD && desk.examination() != null) {
+            desk.proof().ask(desk.examination());
         }
     }
 

@@ -120,7 +120,7 @@ public final class NotesPane extends BorderPane {
         List<Row> notes = new ArrayList<>();
         List<Row> good = new ArrayList<>();
         Step step = desk.stepProperty().get();
-        List<Finding> all = desk.examination().findings();
+        List<Finding> all = desk.proven().findings();
         filter.show(step, all);
         List<Finding> wanted = new ArrayList<>(
                 all.stream().filter(finding -> filter.shows(step, finding)).toList());

@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.report.StepReport;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Toggles;
@@ -79,8 +80,9 @@ public final class Rail extends VBox {
     }
 
     public void refresh() {
+        Proven proven = desk.proven();
         for (Step step : Step.values()) {
-            StepReport report = desk.examination().report(step);
+            StepReport report = proven.report(step);
             Severity worst = report.worst();
             long count = report.count(worst);
             Label word = new Label(

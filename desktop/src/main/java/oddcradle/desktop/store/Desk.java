@@ -41,6 +41,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.proof.LoadProof;
+import oddcradle.core.proof.Proven;
 import oddcradle.core.removal.Removal;
 import oddcradle.core.search.NodePull;
 import oddcradle.core.search.ShakeMaps;
@@ -177,6 +178,17 @@ public final class Desk {
     /** Whether the whole holds and for how long, of the machine that was asked for last. */
     public LiveStudy<LoadProof> proof() {
         return proof;
+    }
+
+    /** The machine as it is examined, with the slow studies of its frame where those are known already. */
+    public Proven proven() {
+        Examination now = examination();
+        return new Proven(
+                now,
+                proof.shownProperty()
+                        .get()
+                        .filter(studied -> studied.of() == now)
+                        .flatMap(LiveStudy.Studied::answer));
     }
 
     public LiveExamination live() {

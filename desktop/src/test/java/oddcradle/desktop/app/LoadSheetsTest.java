@@ -68,6 +68,8 @@ class LoadSheetsTest extends WindowDriver {
         assertThat(text(robot, "#load-weld")).endsWith("%");
         double hours = hours(robot);
         assertThat(hours).isGreaterThan(1);
+        // What only the slow studies know stands among the notes, and on the rail.
+        assertThat(robot.lookup("#step-load").query().getAccessibleText()).endsWith("stop");
         Job job = desk.session().job();
         robot.interact(() -> desk.apply(new ReplaceJob(
                 job.withBuild(job.build()

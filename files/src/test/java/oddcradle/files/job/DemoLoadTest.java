@@ -24,6 +24,7 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.proof.EndLife;
+import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.proof.ProofAnswers;
 import oddcradle.core.proof.Proven;
@@ -193,6 +194,8 @@ class DemoLoadTest {
                 .applyTo(DemoJobs.SALTMARSH_RUNABOUT.load().job());
         Examination weak = Examination.of(thin);
         assertThat(LoadProof.joints(weak)).anyMatch(use -> use.utilisation() > 1);
+        assertThat(ProofAnswers.of(proof(thin)).get(0).words().in(UnitStyle.MILLIMETRES))
+                .startsWith("No: ");
         List<MakeHold.Answer> all = MakeHold.of(weak, Progress.UNWATCHED);
         MakeHold.Answer made = all.stream()
                 .filter(each -> each.words().in(UnitStyle.MILLIMETRES).startsWith("thicker walls"))
@@ -204,6 +207,22 @@ class DemoLoadTest {
         Tube now = (Tube) made.job().member("C7").orElseThrow().section();
         assertThat(now.od()).isEqualTo(0.0254);
         assertThat(now.wall()).isGreaterThan(0.000889);
+    }
+
+    /** Tubes alone may hold where a bolt hole takes half of one away: the answer is no. */
+    @Test
+    void holeInAWorkedTube_isSeenThoughTheTubeHolds() {
+        Job job = DemoJobs.SALTMARSH_RUNABOUT.load().job();
+        for (String cross : List.of("C1", "C2")) {
+            job = new JobEdit.SetSection(cross, new Tube(0.03175, 0.002413)).applyTo(job);
+        }
+        LoadProof proof = proof(job);
+        assertThat(proof.tubes().get(0).utilisation()).isLessThanOrEqualTo(1);
+        assertThat(proof.joints().get(0).limit()).isEqualTo(JointUse.Limit.NET_SECTION);
+        assertThat(proof.joints().get(0).utilisation()).isGreaterThan(1.2);
+        assertThat(ProofAnswers.of(proof).get(0).words().in(UnitStyle.MILLIMETRES))
+                .startsWith("No: ")
+                .contains("hole of mount");
     }
 
     /** Nothing is told twice, and every number of the studies has its why. */

@@ -24,8 +24,6 @@ public record BoxChord(double face, double side, double wall, double strength, d
     private static final double FACE_GIVES = 0.85;
 
     private static final double SAME = 1.001;
-    /** A plate no thicker than that share of the face bends it; a thicker one is a box. */
-    private static final double THICKEST_PLATE = 0.2;
 
     public BoxChord {
         Guard.size("face", face);
@@ -55,7 +53,7 @@ public record BoxChord(double face, double side, double wall, double strength, d
             return Optional.empty();
         }
         double sine = Math.sin(angle);
-        ChordWall narrow = face(Math.min(beta, FACE_GIVES), brace.foot().along(), sine);
+        ChordWall narrow = face(Math.min(beta, FACE_GIVES), brace.foot().along(), sine, pressed(beta));
         ChordWall bears = narrow;
         if (beta > FACE_GIVES) {
             ChordWall wide = sides(brace.foot().along(), sine);
@@ -77,7 +75,7 @@ public record BoxChord(double face, double side, double wall, double strength, d
             return Optional.empty();
         }
         if (foot.along() >= foot.across()) {
-            return Optional.of(face(Math.min(beta, FACE_GIVES), foot.along(), 1).times(Math.sqrt(1 - works * works)));
+            return Optional.of(face(Math.min(beta, FACE_GIVES), foot.along(), 1, Math.sqrt(1 - works * works)));
         }
         double punching = strength
                 * wall
@@ -94,11 +92,15 @@ public record BoxChord(double face, double side, double wall, double strength, d
         return face <= THINNEST * wall && side <= THINNEST * wall && flat >= FLATTEST && flat <= 1 / FLATTEST;
     }
 
-    /** Yield lines of the face. */
-    private ChordWall face(double beta, double along, double sine) {
+    /**
+     * Yield lines of the face.
+     *
+     * @param left of it where it is pressed along the tube, a ratio
+     */
+    private ChordWall face(double beta, double along, double sine, double left) {
         double eta = along / face;
         double across = beta * face;
-        double folds = (beta > THICKEST_PLATE ? pressed(beta) : 1) * strength * wall * wall;
+        double folds = left * strength * wall * wall;
         return new ChordWall(
                 folds / ((1 - beta) * sine) * (2 * eta / sine + 4 * Math.sqrt(1 - beta)),
                 folds * along * (1 / (2 * eta) + 2 / Math.sqrt(1 - beta) + eta / (1 - beta)),

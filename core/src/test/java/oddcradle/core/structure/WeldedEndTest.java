@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Tube;
+import oddcradle.core.strength.Footprint;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,6 +60,36 @@ class WeldedEndTest {
     @CsvSource({"0, 90", "1, 45", "-1, 45", "1.7320508, 30"})
     void angle_isThatOfTheTwoTubes(double run, double degrees) {
         assertThat(Math.toDegrees(end(new Vec3(0, run, 1), Vec3.Y).angle())).isCloseTo(degrees, within(1e-5));
+    }
+
+    private static WeldedEnd boxed(Vec3 way, Vec3 chord) {
+        Member flat = Member.sound("C2", "flat box", List.of("A", "B"), new RectTube(0.02, 0.05, 0.002), "steel");
+        return new WeldedEnd(
+                flat, "C2", true, Vec3.ZERO, way.unit(), Optional.of(tube("H1")), Optional.of(chord.unit()));
+    }
+
+    /** A flat box, 20 wide and 50 high as it lies: which of them goes along what it ends on is seen from where both point. */
+    @Test
+    void flatBox_coversWhatItsOwnSidesSay() {
+        // It comes level from the side onto a rail that runs forward: its width lies along the rail, its height across.
+        Footprint level = boxed(Vec3.Y, Vec3.X).foot().orElseThrow();
+        assertThat(level.along()).isEqualTo(0.02);
+        assertThat(level.across()).isEqualTo(0.05);
+        // The same onto a post: its height lies along that.
+        Footprint onPost = boxed(Vec3.Y, Vec3.Z).foot().orElseThrow();
+        assertThat(onPost.along()).isEqualTo(0.05);
+        assertThat(onPost.across()).isEqualTo(0.02);
+        assertThat(end(Vec3.X, Vec3.Y).foot()).contains(new Footprint(0.0254, 0.0254));
+    }
+
+    /** A post stands on a rail's top, a cross member meets its side, whichever way either leans. */
+    @Test
+    void landing_isOnTopOrAtTheSide() {
+        assertThat(end(Vec3.Z, Vec3.X).landsSideways()).isFalse();
+        assertThat(end(new Vec3(0.3, 0, 1), Vec3.X).landsSideways()).isFalse();
+        assertThat(end(Vec3.Y, Vec3.X).landsSideways()).isTrue();
+        assertThat(end(new Vec3(0.5, 1, 0.2), Vec3.X).landsSideways()).isTrue();
+        assertThat(end(Vec3.Y, Vec3.X).mark()).isEqualTo("C1 on H1");
     }
 
     /** What is only welded onto a tube has no second one: all its bending counts in one plane. */

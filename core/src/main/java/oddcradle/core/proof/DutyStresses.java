@@ -61,11 +61,11 @@ final class DutyStresses {
 
     /** The weld that is worn the most first. */
     static List<EndLife> lives(
-            Examination examination, Duty duty, List<WeldedEnd> ends, Optional<ShakeMaps.Maps> shaking) {
+            Examination examination, Duty duty, List<WeldedEnd> ends, Optional<ShakeMaps.Machine> shaking) {
         Job job = examination.job();
         DutyStresses stresses = new DutyStresses(job, duty, ends);
         stresses.loads(examination);
-        shaking.ifPresent(maps -> stresses.orders(maps.machine()));
+        shaking.ifPresent(stresses::orders);
         List<EndLife> lives = new ArrayList<>();
         stresses.hour.forEach((end, cycles) -> lives.add(EndLife.of(end, stresses.detail(end), cycles)));
         lives.sort(Comparator.comparingDouble(EndLife::damageAnHour).reversed());

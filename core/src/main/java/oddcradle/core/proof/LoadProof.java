@@ -50,16 +50,22 @@ public record LoadProof(
                 .toList();
     }
 
+    /** Welds alone by how long they last, the shortest first; about a second. */
+    public static List<EndLife> lives(Examination examination) {
+        Job job = examination.job();
+        return DutyStresses.lives(
+                examination, job.duty(), WeldedEnd.of(job, examination.frame()), ShakeMaps.machine(examination));
+    }
+
     private static LoadProof of(Examination examination, FrameResult result, Progress progress) {
         Job job = examination.job();
         List<FrameStability.Near> sways =
                 FrameStability.of(new FrameStability.Input(CaseVariants.of(job), examination.frame(), result));
         progress.report(0.2);
-        List<WeldedEnd> ends = WeldedEnd.of(job, examination.frame());
         List<JointUse> joints = joints(examination);
         progress.report(0.3);
         Duty duty = job.duty();
-        List<EndLife> lives = DutyStresses.lives(examination, duty, ends, ShakeMaps.of(examination));
+        List<EndLife> lives = lives(examination);
         progress.report(0.7);
         return new LoadProof(
                 examination.tubeStresses(), sways, joints, duty, lives, Loss.all(examination, progress.part(0.7, 1)));

@@ -34,18 +34,14 @@ final class Lasting {
         Job job = start.job();
         List<Tried> tried = new ArrayList<>();
         for (int round = 0; round <= MOST_ROUNDS; round++) {
-            Optional<LoadProof> proof = LoadProof.of(
-                    Examination.of(job, start),
-                    progress.part(round / (MOST_ROUNDS + 1.0), (round + 1) / (MOST_ROUNDS + 1.0)));
-            if (proof.isEmpty()) {
-                break;
-            }
-            double hours = hours(proof.get());
+            List<EndLife> lives = LoadProof.lives(Examination.of(job, start));
+            progress.report((round + 1) / (MOST_ROUNDS + 2.0));
+            double hours = hours(lives);
             tried.add(new Tried(job, hours));
             if (hours >= wanted) {
                 break;
             }
-            Job stouter = stouter(job, proof.get(), wanted);
+            Job stouter = stouter(job, lives, wanted);
             if (stouter.equals(job)) {
                 break;
             }
@@ -57,16 +53,16 @@ final class Lasting {
                 .map(Tried::job);
     }
 
-    private static double hours(LoadProof proof) {
-        return proof.lives().stream()
+    private static double hours(List<EndLife> lives) {
+        return lives.stream()
                 .flatMapToDouble(life -> life.hours().stream())
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** Tube and chord of the welds that crack first. */
-    private static Job stouter(Job job, LoadProof proof, double wanted) {
-        List<String> weak = proof.lives().stream()
+    private static Job stouter(Job job, List<EndLife> lives, double wanted) {
+        List<String> weak = lives.stream()
                 .filter(life -> life.hours().orElse(Double.POSITIVE_INFINITY) < wanted)
                 .limit(AT_ONCE)
                 .map(EndLife::end)

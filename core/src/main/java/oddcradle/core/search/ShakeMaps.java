@@ -161,6 +161,11 @@ public final class ShakeMaps {
                         new Machine(frame, setting))));
     }
 
+    /** Ready to be asked, without any map; empty as {@link #of} is. */
+    public static Optional<Machine> machine(Examination examination) {
+        return setting(examination).flatMap(setting -> setting.shaken().map(frame -> new Machine(frame, setting)));
+    }
+
     /** Without load, at idle alone. */
     static Excitation idle(Setting setting) {
         return setting.excitation(List.of(setting.donor().get(0).idleSpeed()), Throttle.NO_LOAD);

@@ -80,7 +80,7 @@ public final class MakeHold {
             progress.report(0.7);
             add(answers, seen, start, "one brace more", braced);
         }
-        double years = years(Proven.of(start)).orElse(Double.POSITIVE_INFINITY);
+        double years = years(job, LoadProof.lives(start)).orElse(Double.POSITIVE_INFINITY);
         if (years < Lasting.YEARS) {
             add(answers, seen, start, "stouter where welds crack first", Lasting.of(start, progress.part(0.8, 1)));
         }
@@ -158,10 +158,16 @@ public final class MakeHold {
     }
 
     static OptionalDouble years(Proven proven) {
-        return proven.proof().stream()
-                .flatMap(proof -> proof.lives().stream().limit(1).map(EndLife::hours))
-                .flatMapToDouble(OptionalDouble::stream)
-                .map(hours -> hours / proven.examination().job().duty().hoursAYear())
+        return years(
+                proven.examination().job(), proven.proof().map(LoadProof::lives).orElse(List.of()));
+    }
+
+    /** @param lives the shortest first */
+    private static OptionalDouble years(Job job, List<EndLife> lives) {
+        return lives.stream()
+                .limit(1)
+                .flatMapToDouble(life -> life.hours().stream())
+                .map(hours -> hours / job.duty().hoursAYear())
                 .findFirst();
     }
 

@@ -96,23 +96,17 @@ final class Sizing {
         List<Section> choice = role.choice(job.build().shop());
         double widest = draft.widest(role) + 1e-6;
         Optional<Section> narrow = choice.stream()
-                .filter(each -> each.outerRadius() <= widest && modulus(each) >= times * modulus(now))
+                .filter(each ->
+                        each.outerRadius() <= widest && StockSizing.modulus(each) >= times * StockSizing.modulus(now))
                 .findFirst();
         if (narrow.isPresent()) {
             return narrow.get();
         }
-        double wanted = times * modulus(now);
+        double wanted = times * StockSizing.modulus(now);
         return choice.stream()
-                .filter(each -> modulus(each) >= wanted)
+                .filter(each -> StockSizing.modulus(each) >= wanted)
                 .findFirst()
                 .orElse(choice.get(choice.size() - 1));
-    }
-
-    /** The weaker of the two section moduli, m3. */
-    private static double modulus(Section section) {
-        double y = section.bendingStress(1, 0);
-        double z = section.bendingStress(0, 1);
-        return 1 / Math.max(y, z);
     }
 
     private static Job with(Job job, Map<String, Role> roles, Map<Role, Section> sections) {

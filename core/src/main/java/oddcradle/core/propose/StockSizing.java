@@ -24,6 +24,12 @@ final class StockSizing {
     /** A lighter section is tried where its modulus alone would let it work no harder than that. */
     private static final double PROMISING = 1.0;
 
+    /** An overworked tube at most doubles its modulus at once: a stiffer one draws load from others, or to itself. */
+    private static final double MOST_AT_ONCE = 2;
+
+    /** Of the modulus that is wanted; stock has steps. */
+    private static final double NEARLY = 0.95;
+
     private final Examination mounts;
     private final boolean sameSize;
     private Job job;
@@ -93,12 +99,12 @@ final class StockSizing {
     private Optional<Section> stouter(List<String> group) {
         Section section = section(group);
         boolean wider = now.isWallWorst(group) && !sameSize;
-        double wanted = modulus(section) * Math.min(2, now.of(group));
+        double wanted = modulus(section) * Math.min(MOST_AT_ONCE, now.of(group));
         List<Section> choice = choice(section).stream()
                 .filter(each -> each.area() > section.area() && (!wider || width(each) > width(section) + 1e-6))
                 .toList();
         return choice.stream()
-                .filter(each -> wider || modulus(each) >= 0.95 * wanted)
+                .filter(each -> wider || modulus(each) >= NEARLY * wanted)
                 .findFirst()
                 .or(() -> choice.stream().max(Comparator.comparingDouble(StockSizing::modulus)));
     }

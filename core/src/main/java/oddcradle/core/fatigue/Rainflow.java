@@ -1,6 +1,7 @@
 package oddcradle.core.fatigue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -32,6 +33,16 @@ public final class Rainflow {
         turned.addAll(closed.subList(0, largest));
         turned.add(closed.get(largest));
         return count(turningPoints(turned), true);
+    }
+
+    /** @param history Pa */
+    public static List<Cycle> once(double[] history) {
+        return once(Arrays.stream(history).boxed().toList());
+    }
+
+    /** @param block Pa */
+    public static List<Cycle> repeating(double[] block) {
+        return repeating(Arrays.stream(block).boxed().toList());
     }
 
     private static List<Double> checked(List<Double> history) {

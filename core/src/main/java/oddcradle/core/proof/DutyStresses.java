@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.fatigue.Cycle;
@@ -24,6 +23,8 @@ import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.Shock;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.search.ShakeMaps;
+import oddcradle.core.search.StartLoads;
+import oddcradle.core.section.Fibre;
 import oddcradle.core.section.Section;
 import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
@@ -32,8 +33,9 @@ import oddcradle.core.structure.ShakenMotion;
 import oddcradle.core.structure.WeldedEnd;
 
 /**
- * Ranges of stress at every weld in an hour of the machine's duty: throttle openings, starts, jolts, and every engine order at every
- * speed of the duty. Loads act as if they stood; orders come with mounts, donor and the frame's own mass moving. A range is taken on the fibre where axial force and both bendings meet: never less than the true one.
+ * Cycles of stress at every weld in an hour of the machine's duty: throttle openings, clutch and kick-back, jolts, starting and dying through the mounts'
+ * resonances, and all engine orders at every speed of the duty. Loads act as if they stood; orders come with mounts, donor and the frame's own mass moving.
+ * A range is that of the fibre that swings the most: never less than the true one.
  */
 final class DutyStresses {
     private static final double HOUR = 3600;
@@ -65,6 +67,7 @@ final class DutyStresses {
         Job job = examination.job();
         DutyStresses stresses = new DutyStresses(job, duty, ends);
         stresses.loads(examination);
+        stresses.starts(examination, ends);
         shaking.ifPresent(stresses::orders);
         List<EndLife> lives = new ArrayList<>();
         stresses.hour.forEach((end, cycles) -> lives.add(EndLife.of(end, stresses.detail(end), cycles)));
@@ -165,9 +168,22 @@ final class DutyStresses {
         return Math.abs(force) / section.area() + section.bendingStress(momentY, momentZ);
     }
 
-    /** Cycles of every order at every speed of the duty, the frame's own ringing in them. */
+    /** Both ends of every run, from standing still and back. */
+    private void starts(Examination examination, List<WeldedEnd> ends) {
+        if (duty.starts() > 0) {
+            StartStress.of(examination.frame().input(), StartLoads.of(examination), ends)
+                    .forEach(
+                            (end, causes) -> causes.forEach((words, cycles) -> add(end, words, cycles, duty.starts())));
+        }
+    }
+
+    /** Cycles of all orders together at every speed of the duty, the frame's own ringing in them. */
     private void orders(ShakeMaps.Machine machine) {
         List<WeldedEnd> ends = List.copyOf(hour.keySet());
+        List<List<Fibre>> fibres =
+                ends.stream().map(end -> Fibre.of(end.tube().remaining())).toList();
+        List<Double> cutOffs =
+                ends.stream().map(end -> detail(end).curve().cutOff()).toList();
         for (DutySpeeds held : DutySpeeds.of(job, duty)) {
             List<ShakenMotion> motions = machine.motions(machine.excitation(held.speeds(), held.throttle()));
             for (int s = 0; s < motions.size(); s++) {
@@ -175,40 +191,31 @@ final class DutyStresses {
                         / (2 * Math.PI)
                         * HOUR
                         * held.shares().get(s);
-                ordersAt(ends, motions.get(s), turns, held.when());
-            }
-        }
-    }
-
-    private void ordersAt(List<WeldedEnd> ends, ShakenMotion motion, double turns, String when) {
-        Map<Double, double[]> ranges = new TreeMap<>();
-        for (ShakenMotion.Part part : motion.parts()) {
-            double[] here = ranges.computeIfAbsent(part.order(), order -> new double[ends.size()]);
-            for (int e = 0; e < here.length; e++) {
-                // Engines that nothing keeps in step meet at times: their amplitudes add.
-                here[e] += range(ends.get(e).tube().remaining(), part.ends().get(e));
-            }
-        }
-        ranges.forEach((order, here) -> {
-            String words = "order " + (float) (double) order + " " + when;
-            for (int e = 0; e < here.length; e++) {
-                if (here[e] > FAINT) {
-                    hour.get(ends.get(e))
-                            .computeIfAbsent(words, any -> new ArrayList<>())
-                            .add(new Cycle(here[e], 0, order * turns));
+                for (int e = 0; e < ends.size(); e++) {
+                    WeldedEnd end = ends.get(e);
+                    TurningStress.of(
+                                    end.tube().remaining(),
+                                    fibres.get(e),
+                                    motions.get(s).parts(),
+                                    e,
+                                    cutOffs.get(e))
+                            .ifPresent(turning -> add(
+                                    end,
+                                    "running " + held.when() + ", most of it order " + (float) turning.order(),
+                                    turning.cycles(),
+                                    turns / 2));
                 }
             }
-        });
+        }
     }
 
-    private static double range(Section section, ShakenMotion.End end) {
-        EndForces a = end.inStep();
-        EndForces b = end.behind();
-        return 2
-                * stress(
-                        section,
-                        Math.hypot(a.force().x(), b.force().x()),
-                        Math.hypot(a.moment().y(), b.moment().y()),
-                        Math.hypot(a.moment().z(), b.moment().z()));
+    private void add(WeldedEnd end, String words, List<Cycle> cycles, double times) {
+        for (Cycle each : cycles) {
+            if (each.range() > FAINT) {
+                hour.get(end)
+                        .computeIfAbsent(words, any -> new ArrayList<>())
+                        .add(new Cycle(each.range(), each.mean(), each.count() * times));
+            }
+        }
     }
 }

@@ -50,7 +50,7 @@ public record LoadProof(
                 .toList();
     }
 
-    /** Welds alone by how long they last, the shortest first; about a second. */
+    /** Welds alone by how long they last, the shortest first; a second or two. */
     public static List<EndLife> lives(Examination examination) {
         Job job = examination.job();
         return DutyStresses.lives(

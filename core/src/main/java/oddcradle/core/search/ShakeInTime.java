@@ -1,15 +1,14 @@
 package oddcradle.core.search;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import oddcradle.core.control.Progress;
-import oddcradle.core.engine.Throttle;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.job.Job;
@@ -19,8 +18,6 @@ import oddcradle.core.job.load.Shock;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.structure.CaseVariants;
-import oddcradle.core.structure.EngineInTime;
-import oddcradle.core.structure.Excitation;
 import oddcradle.core.structure.MountSeat;
 import oddcradle.core.vibration.LinkedBodiesInTime;
 
@@ -30,29 +27,14 @@ import oddcradle.core.vibration.LinkedBodiesInTime;
  * are common practice: they are told with the answer.
  */
 public final class ShakeInTime {
-    /** From standstill to idle, s; common practice. */
-    private static final double STARTS_WITHIN = 1.0;
-    /** From idle to standstill, s; common practice. */
-    private static final double DIES_WITHIN = 1.5;
-    /** At idle before it dies and after it has started, and what is looked at after it stands, s. */
-    private static final double BESIDE = 0.4;
-
     /** What the drive does rises in this time, s; common practice. */
     private static final double RISE = 0.05;
     /** A crank that is kicked or cranked turns at this share of idle; its pulse lasts a quarter turn. */
     private static final double CRANKED = 0.3;
 
     private static final double AFTER = 0.5;
-    private static final int KNOTS = 16;
-    private static final double SLOWEST = 0.06;
 
     private ShakeInTime() {}
-
-    /** How a load comes: a share of it at a time, s. */
-    @FunctionalInterface
-    private interface Shape {
-        double at(double time);
-    }
 
     /**
      * What is told of one happening.
@@ -124,11 +106,13 @@ public final class ShakeInTime {
             Job job = examination.job();
             List<LoadCase> cases = CaseVariants.of(job);
             List<FrameCase> loads = examination.frame().input().cases();
-            EngineInTime engine = engine();
             List<Event> events = new ArrayList<>();
-            events.add(starting(engine));
-            progress.report(1.0 / (cases.size() + 1));
-            events.add(dying(engine));
+            for (RunUp runUp : List.of(RunUp.starting(idle), RunUp.dying(idle))) {
+                TimeWatch watch = new TimeWatch(examination, setting, runUp.duration());
+                runUp.follow(system, setting, RunUp.engine(examination), watch);
+                events.add(watch.event(runUp.id(), runUp.label(), runUp.how()));
+                progress.report(1.0 / (cases.size() + 1));
+            }
             Map<String, Event> worst = new LinkedHashMap<>();
             boolean caught = MountSeat.allCaught(job, examination.seating());
             for (int k = 1; k < cases.size(); k++) {
@@ -146,62 +130,10 @@ public final class ShakeInTime {
             return List.copyOf(events);
         }
 
-        private EngineInTime engine() {
-            ShakeMaps.Setting shaken = ShakeMaps.setting(examination).orElseThrow();
-            List<Double> speeds = new ArrayList<>();
-            for (int k = 0; k < KNOTS; k++) {
-                speeds.add(idle * (SLOWEST + (1 - SLOWEST) * k / (KNOTS - 1)));
-            }
-            return new EngineInTime(Excitation.of(shaken.engines(), shaken.donor(), speeds, Throttle.MOTORED));
-        }
-
-        private Event starting(EngineInTime engine) {
-            double rate = idle / STARTS_WITHIN;
-            return engine(
-                    "start",
-                    "starting",
-                    "from standstill to idle in " + STARTS_WITHIN + " s",
-                    engine,
-                    STARTS_WITHIN + BESIDE,
-                    t -> Math.min(idle, rate * t),
-                    t -> t < STARTS_WITHIN ? rate * t * t / 2 : idle * (t - STARTS_WITHIN / 2));
-        }
-
-        private Event dying(EngineInTime engine) {
-            double rate = idle / DIES_WITHIN;
-            return engine(
-                    "stop",
-                    "dying",
-                    "from idle to standstill in " + DIES_WITHIN + " s",
-                    engine,
-                    BESIDE + DIES_WITHIN + AFTER,
-                    t -> Math.max(0, Math.min(idle, idle - rate * (t - BESIDE))),
-                    t -> {
-                        double slowing = Math.max(0, Math.min(DIES_WITHIN, t - BESIDE));
-                        return idle * Math.min(t, BESIDE) + idle * slowing - rate * slowing * slowing / 2;
-                    });
-        }
-
-        private Event engine(
-                String id, String label, String how, EngineInTime engine, double duration, Shape speed, Shape angle) {
-            TimeWatch watch = new TimeWatch(examination, setting, duration);
-            double[] donor = new double[6];
-            system.follow(
-                    (t, loads) -> {
-                        Arrays.fill(donor, 0);
-                        engine.add(speed.at(t), angle.at(t), donor);
-                        setting.addOnDonor(donor, loads);
-                    },
-                    duration,
-                    engine.quickest(idle),
-                    watch);
-            return watch.event(id, label, how);
-        }
-
         private Event happening(LoadCase load, double[] beyond, double factor) {
             double pulse = pulse(load);
             boolean stays = load.shock() != Shock.KICK_BACK && (load.drive() != 0 || load.shock() != Shock.NONE);
-            Shape shape = stays
+            DoubleUnaryOperator shape = stays
                     ? t -> t < RISE ? (1 - Math.cos(Math.PI * t / RISE)) / 2 : 1
                     : t -> t < pulse ? Math.sin(Math.PI * t / pulse) : 0;
             // The case has what a pulse does to a spring in it already; followed in time it comes as it is.
@@ -211,7 +143,7 @@ public final class ShakeInTime {
             TimeWatch watch = new TimeWatch(examination, setting, duration);
             system.follow(
                     (t, loads) -> {
-                        double share = size * shape.at(t);
+                        double share = size * shape.applyAsDouble(t);
                         for (int i = 0; i < loads.length; i++) {
                             loads[i] += share * beyond[i];
                         }

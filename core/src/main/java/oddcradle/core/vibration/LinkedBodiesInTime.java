@@ -46,19 +46,33 @@ public final class LinkedBodiesInTime {
 
     /** How everything stands at one instant; good only while it is looked at. */
     public final class State {
+        private final March march;
         private final double[] q;
+        private final double[] v;
+        private double time;
 
-        private State(double[] q) {
+        private State(March march, double[] q, double[] v) {
+            this.march = march;
             this.q = q;
+            this.v = v;
+        }
+
+        /** Of a body: its centre of gravity, m/s2, and its turning, rad/s2. */
+        public SmallMotion acceleration(int body) {
+            return of(march.acceleration(time, q, v), body);
         }
 
         /** Of a body from rest, about its centre of gravity. */
         public SmallMotion motion(int body) {
+            return of(q, body);
+        }
+
+        private SmallMotion of(double[] all, int body) {
             int at = 6 * body;
             return new SmallMotion(
                     system.bodies().get(body).cg(),
-                    new Vec3(q[at], q[at + 1], q[at + 2]),
-                    new Vec3(q[at + 3], q[at + 4], q[at + 5]));
+                    new Vec3(all[at], all[at + 1], all[at + 2]),
+                    new Vec3(all[at + 3], all[at + 4], all[at + 5]));
         }
 
         /** Of a link along its own axes, m. */
@@ -123,10 +137,11 @@ public final class LinkedBodiesInTime {
         void go(long steps, Watcher watcher) {
             double[] q = new double[n];
             double[] v = new double[n];
-            State state = new State(q);
+            State state = new State(this, q, v);
             for (long k = 0; k < steps; k++) {
                 step(k * h, q, v);
-                watcher.look((k + 1) * h, state);
+                state.time = (k + 1) * h;
+                watcher.look(state.time, state);
             }
         }
 

@@ -213,7 +213,8 @@ final class CradleCards {
                                     .orElse(List.of()),
                             (each, rows) -> each.withSleeve(rows.stream()
                                     .findFirst()
-                                    .map(row -> new TubeJoint.InnerSleeve(row.get(0), row.get(1)))));
+                                    .map(row -> new TubeJoint.InnerSleeve(row.get(0), row.get(1)))))
+                    .wayIfKnown("way of the bolt, empty: level across", TubeJoint::bolt, TubeJoint::withBolt);
             String label = job.label(joint.member()).orElse(joint.member()) + " at " + joint.node();
             add(
                     "joint",

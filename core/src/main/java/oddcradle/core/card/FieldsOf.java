@@ -169,12 +169,14 @@ final class FieldsOf<T> {
 
     /** Several points. */
     FieldsOf<T> places(String name, Function<T, List<Vec3>> get, BiFunction<T, List<Vec3>, T> with) {
+        return vectors(name, Kind.LENGTH, get, with);
+    }
+
+    private FieldsOf<T> vectors(
+            String name, Kind kind, Function<T, List<Vec3>> get, BiFunction<T, List<Vec3>, T> with) {
         return table(
                 name,
-                List.of(
-                        new Column("forward", Kind.LENGTH),
-                        new Column("left", Kind.LENGTH),
-                        new Column("up", Kind.LENGTH)),
+                List.of(new Column("forward", kind), new Column("left", kind), new Column("up", kind)),
                 each -> get.apply(each).stream()
                         .map(at -> List.of(at.x(), at.y(), at.z()))
                         .toList(),
@@ -187,11 +189,25 @@ final class FieldsOf<T> {
 
     /** A point that may be left out. */
     FieldsOf<T> placeIfKnown(String name, Function<T, Optional<Vec3>> get, BiFunction<T, Optional<Vec3>, T> with) {
-        return places(name, each -> get.apply(each).stream().toList(), (each, places) -> {
-            if (places.size() > 1) {
-                throw new InvalidValue(name, "is " + places.size() + " places, must be one or none");
+        return oneOrNone(name, "places", Kind.LENGTH, get, with);
+    }
+
+    /** A direction that may be left out. */
+    FieldsOf<T> wayIfKnown(String name, Function<T, Optional<Vec3>> get, BiFunction<T, Optional<Vec3>, T> with) {
+        return oneOrNone(name, "directions", Kind.RATIO, get, with);
+    }
+
+    private FieldsOf<T> oneOrNone(
+            String name,
+            String what,
+            Kind kind,
+            Function<T, Optional<Vec3>> get,
+            BiFunction<T, Optional<Vec3>, T> with) {
+        return vectors(name, kind, each -> get.apply(each).stream().toList(), (each, all) -> {
+            if (all.size() > 1) {
+                throw new InvalidValue(name, "is " + all.size() + " " + what + ", must be one or none");
             }
-            return with.apply(each, places.stream().findFirst());
+            return with.apply(each, all.stream().findFirst());
         });
     }
 

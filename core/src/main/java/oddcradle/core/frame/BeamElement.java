@@ -1,6 +1,7 @@
 package oddcradle.core.frame;
 
-import java.util.stream.IntStream;
+import java.util.ArrayList;
+import java.util.List;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;
@@ -8,7 +9,7 @@ import oddcradle.core.section.Section;
 /**
  * One member as a matrix: 12 motions, three displacements and three rotations at end i, then at end j. Przemieniecki,
  * Theory of Matrix Structural Analysis, 1968, section 5.6, with the shear parameter {@code 12 E I / (kappa G A L^2)} (from
- * memory). Released moments are condensed out exactly.
+ * memory). What its ends give is condensed out exactly.
  */
 final class BeamElement {
     private static final int STATIONS = 10;
@@ -37,33 +38,24 @@ final class BeamElement {
         this.axes = localAxes(span.times(1 / length));
         double[] k = localStiffness(member.section(), member.material(), length, theory);
         double[] c = null;
-        for (int motion = 0; motion < 12; motion++) {
-            if (isReleased(motion)) {
-                double[] step = releaseOf(k, motion);
-                k = Dense12.congruent(step, k);
-                Dense12.clear(k, motion);
-                c = c == null ? step : Dense12.times(c, step);
+        for (EndGive give : gives()) {
+            double[] step = give.condensing(k);
+            c = c == null ? step : Dense12.times(c, step);
+            k = Dense12.times(k, step);
+            if (give.stiffness() == 0) {
+                Dense12.clear(k, give.direction());
             }
         }
         this.stiffness = k;
         this.condensation = c;
     }
 
-    private boolean isReleased(int motion) {
-        EndJoint joint = motion < 6 ? member.jointI() : member.jointJ();
-        int local = motion % 6;
-        return joint == EndJoint.PINNED && local >= 4 || joint == EndJoint.BALL && local >= 3;
-    }
-
-    /** The identity with the row of {@code motion} replaced by what the others make it do when it carries nothing. */
-    private static double[] releaseOf(double[] k, int motion) {
-        double[] step = Dense12.identity();
-        double pivot = k[13 * motion];
-        for (int j = 0; j < 12; j++) {
-            // A member free at both ends to spin about itself has no pivot; it then simply does not spin.
-            step[12 * motion + j] = j == motion || pivot == 0 ? 0 : -k[12 * motion + j] / pivot;
-        }
-        return step;
+    /** Ways in which its ends move beside their nodes, those of the first end first. */
+    List<EndGive> gives() {
+        List<EndGive> gives = new ArrayList<>();
+        member.jointI().gives().forEach(give -> gives.add(EndGive.of(give, true)));
+        member.jointJ().gives().forEach(give -> gives.add(EndGive.of(give, false)));
+        return gives;
     }
 
     private static double[] localAxes(Vec3 x) {
@@ -120,12 +112,7 @@ final class BeamElement {
         return member.section().area() * member.material().density() * length;
     }
 
-    /** Local motions of the two ends that the joints release, in ascending order. */
-    int[] releasedMotions() {
-        return IntStream.range(0, 12).filter(this::isReleased).toArray();
-    }
-
-    /** Local, with nothing released. */
+    /** Local, as if the ends gave nothing. */
     double[] freeStiffness() {
         return localStiffness(member.section(), member.material(), length, theory);
     }
@@ -142,9 +129,9 @@ final class BeamElement {
         return theory == Theory.TIMOSHENKO ? 12 * e * i / (kappa * g * section.area() * length * length) : 0;
     }
 
-    /** Rows: the local motions of the ends; columns: six motions of node i, six of node j, then each released one itself. */
-    double[][] endMotions(int[] released) {
-        double[][] onto = new double[12][12 + released.length];
+    /** Rows: what the ends would do if they gave nothing, local; columns: six motions of node i, six of node j; global. */
+    double[][] endMotions() {
+        double[][] onto = new double[12][12];
         for (int column = 0; column < 12; column++) {
             double[] unit = new double[12];
             unit[column] = 1;
@@ -152,10 +139,6 @@ final class BeamElement {
             for (int row = 0; row < 12; row++) {
                 onto[row][column] = local[row];
             }
-        }
-        for (int k = 0; k < released.length; k++) {
-            onto[released[k]] = new double[12 + released.length];
-            onto[released[k]][12 + k] = 1;
         }
         return onto;
     }

@@ -46,11 +46,19 @@ final class Dense12 {
         return result;
     }
 
-    /** Row and column set to exactly zero, so that rounding leaves no stiffness behind. */
-    static void clear(double[] k, int motion) {
-        for (int j = 0; j < 12; j++) {
-            k[12 * motion + j] = 0;
-            k[12 * j + motion] = 0;
+    /** Nothing along a unit direction any more, exactly, so that rounding leaves no stiffness behind. */
+    static void clear(double[] k, double[] direction) {
+        for (int pass = 0; pass < 2; pass++) {
+            for (int line = 0; line < 12; line++) {
+                double along = 0;
+                for (int j = 0; j < 12; j++) {
+                    along += direction[j] * (pass == 0 ? k[12 * line + j] : k[12 * j + line]);
+                }
+                for (int j = 0; j < 12; j++) {
+                    int at = pass == 0 ? 12 * line + j : 12 * j + line;
+                    k[at] = Math.abs(direction[j]) == 1 ? 0 : k[at] - along * direction[j];
+                }
+            }
         }
     }
 

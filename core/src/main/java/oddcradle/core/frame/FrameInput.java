@@ -54,6 +54,11 @@ public record FrameInput(
         }
     }
 
+    /** The same with other members. */
+    public FrameInput withMembers(List<FrameMember> others) {
+        return new FrameInput(theory, nodes, others, supports, mounts, masses, cases);
+    }
+
     private static void requireMembers(List<FrameMember> members, Map<String, FrameNode> known) {
         Set<String> ids = new HashSet<>();
         for (int k = 0; k < members.size(); k++) {

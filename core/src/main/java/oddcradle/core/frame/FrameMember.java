@@ -35,6 +35,11 @@ public record FrameMember(
         Guard.present("offsetJ", offsetJ);
     }
 
+    /** The same with other joints. */
+    public FrameMember with(EndJoint first, EndJoint second) {
+        return new FrameMember(id, i, j, section, material, first, second, offsetI, offsetJ);
+    }
+
     /** Welded to the very nodes at both ends. */
     public static FrameMember welded(String id, String i, String j, Section section, Material material) {
         return new FrameMember(id, i, j, section, material, EndJoint.FIXED, EndJoint.FIXED, Vec3.ZERO, Vec3.ZERO);

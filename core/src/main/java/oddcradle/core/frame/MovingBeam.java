@@ -1,32 +1,78 @@
 package oddcradle.core.frame;
 
+import java.util.List;
 import oddcradle.core.material.Material;
 import oddcradle.core.section.Section;
 
 /**
- * A member that moves: stiffness and consistent mass on the motions of its nodes, and of its ends where these are released, each of which is an unknown
+ * A member that moves: stiffness and consistent mass on the motions of its nodes, and of its ends where these give, each of which is an unknown
  * of its own with its mass. Exact static shapes of the Timoshenko element with rotary inertia: Przemieniecki, Theory of Matrix Structural
  * Analysis, 1968; Friedman and Kosmatka, Computers and Structures 47 (1993), 473 (both from memory).
  */
 final class MovingBeam {
     final BeamElement beam;
-    /** Local motions of its ends that are unknowns of their own. */
-    final int[] released;
+    /** Motions of its ends that are unknowns of their own. */
+    final List<EndGive> gives;
 
     private final double[][] stiffness;
     private final double[][] mass;
 
     MovingBeam(BeamElement beam) {
         this.beam = beam;
-        this.released = beam.releasedMotions();
-        double[][] onto = beam.endMotions(released);
+        this.gives = beam.gives();
+        double[][] held = beam.endMotions();
+        double[][] onto = new double[12][size()];
+        for (int row = 0; row < 12; row++) {
+            System.arraycopy(held[row], 0, onto[row], 0, 12);
+        }
+        for (int g = 0; g < gives.size(); g++) {
+            replace(onto, gives.get(g).direction(), 12 + g);
+        }
         this.stiffness = congruent(beam.freeStiffness(), onto);
         this.mass = congruent(localMass(beam), onto);
+        for (int g = 0; g < gives.size(); g++) {
+            addSpring(held, gives.get(g), 12 + g);
+        }
     }
 
-    /** Unknowns: six of node i, six of node j, the released ones. */
+    /** Along a direction the end does what an unknown of its own says, whatever its node does. */
+    private static void replace(double[][] onto, double[] direction, int own) {
+        for (int column = 0; column < 12; column++) {
+            double along = 0;
+            for (int row = 0; row < 12; row++) {
+                along += direction[row] * onto[row][column];
+            }
+            for (int row = 0; row < 12; row++) {
+                onto[row][column] = Math.abs(direction[row]) == 1 ? 0 : onto[row][column] - along * direction[row];
+            }
+        }
+        for (int row = 0; row < 12; row++) {
+            onto[row][own] = direction[row];
+        }
+    }
+
+    /** Between the end's own unknown and what its node would make it do. */
+    private void addSpring(double[][] held, EndGive give, int own) {
+        if (give.stiffness() == 0) {
+            return;
+        }
+        double[] apart = new double[size()];
+        for (int column = 0; column < 12; column++) {
+            for (int row = 0; row < 12; row++) {
+                apart[column] += give.direction()[row] * held[row][column];
+            }
+        }
+        apart[own] = -1;
+        for (int i = 0; i < apart.length; i++) {
+            for (int j = 0; j < apart.length; j++) {
+                stiffness[i][j] += give.stiffness() * apart[i] * apart[j];
+            }
+        }
+    }
+
+    /** Unknowns: six of node i, six of node j, one for each way to give. */
     int size() {
-        return 12 + released.length;
+        return 12 + gives.size();
     }
 
     double stiffness(int row, int column) {

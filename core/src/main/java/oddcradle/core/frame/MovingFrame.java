@@ -37,10 +37,10 @@ final class MovingFrame {
         int nodes = fine.nodes().size();
         this.equation = new int[6 * nodes];
         boolean[] held = held(fine);
-        List<List<int[]>> ends = releasedEnds(beams, nodes);
+        List<List<int[]>> ends = givingEnds(beams, nodes);
         int[][] own = new int[beams.size()][];
         for (int k = 0; k < own.length; k++) {
-            own[k] = new int[beams.get(k).released.length];
+            own[k] = new int[beams.get(k).gives.size()];
         }
         int next = 0;
         for (int node : NodeOrdering.reverseCuthillMcKee(neighbours(beams, nodes))) {
@@ -105,16 +105,16 @@ final class MovingFrame {
         return held;
     }
 
-    /** For each node the released motions of the beams that end there: number of the beam, number among its released ones. */
-    private static List<List<int[]>> releasedEnds(List<MovingBeam> beams, int nodes) {
+    /** For each node what the ends of beams there give: number of the beam, number among its ways to give. */
+    private static List<List<int[]>> givingEnds(List<MovingBeam> beams, int nodes) {
         List<List<int[]>> ends = new ArrayList<>();
         for (int node = 0; node < nodes; node++) {
             ends.add(new ArrayList<>());
         }
         for (int k = 0; k < beams.size(); k++) {
             MovingBeam beam = beams.get(k);
-            for (int r = 0; r < beam.released.length; r++) {
-                int node = beam.released[r] < 6 ? beam.beam.nodeI : beam.beam.nodeJ;
+            for (int r = 0; r < beam.gives.size(); r++) {
+                int node = beam.gives.get(r).isAtFirstEnd() ? beam.beam.nodeI : beam.beam.nodeJ;
                 ends.get(node).add(new int[] {k, r});
             }
         }
@@ -339,6 +339,6 @@ final class MovingFrame {
                 return "node " + model.input.nodes().get(k / 6).id();
             }
         }
-        return row >= carriedAt ? "the engine" : "a released end of a member";
+        return row >= carriedAt ? "the engine" : "an end of a member that is free";
     }
 }

@@ -18,8 +18,8 @@ final class Subdivision {
         FrameModel model = new FrameModel(input);
         for (BeamElement beam : model.beams) {
             FrameMember member = beam.member;
-            boolean spins = member.jointI() == EndJoint.BALL && member.jointJ() == EndJoint.BALL;
-            EndJoint jointI = spins && !maySpin ? EndJoint.PINNED : member.jointI();
+            boolean spins = member.jointI().spins() && member.jointJ().spins();
+            EndJoint jointI = spins && !maySpin ? member.jointI().withoutSpin() : member.jointI();
             Vec3 from = model.position(beam.nodeI).plus(member.offsetI());
             Vec3 to = model.position(beam.nodeJ).plus(member.offsetJ());
             String before = member.i();

@@ -112,7 +112,7 @@ final class DutyStresses {
         result.get().cases().forEach(each -> byCase.put(each.id(), pieces(each)));
         Map<String, MemberResult> rest = byCase.get(CaseVariants.STANDING);
         add("throttle openings", byCase.get(opening), rest, 1, duty.openings());
-        add("starts", byCase.get(clutch), rest, 1, duty.starts());
+        add("clutch dropped", byCase.get(clutch), rest, 1, duty.starts());
         add("kick-backs", byCase.get(kickBack), rest, 1, duty.starts() * STARTS_THAT_KICK_BACK);
         for (LoadCase jolt : jolts) {
             double hardest = duty.jolts() * (jolt.level() == Level.WORKING ? 1 : 0.01);

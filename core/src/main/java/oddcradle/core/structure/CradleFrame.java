@@ -19,11 +19,13 @@ import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameMember;
 import oddcradle.core.frame.FrameNode;
 import oddcradle.core.frame.FrameSupport;
+import oddcradle.core.frame.MemberAxes;
 import oddcradle.core.frame.PointMass;
 import oddcradle.core.frame.Theory;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
@@ -32,6 +34,8 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.ElasticCentre;
 import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
+import oddcradle.core.section.Rect;
+import oddcradle.core.section.Section;
 
 /** The job's tubes, isolators and donor as one frame to be solved. */
 public final class CradleFrame {
@@ -156,7 +160,8 @@ public final class CradleFrame {
                 mounts(),
                 masses(),
                 CaseVariants.of(job).stream().map(load -> load(load, line)).toList());
-        return new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
+        Built stiff = new Built(input, Map.copyOf(memberOfPiece), Map.copyOf(ends));
+        return new Built(input.withMembers(JointGive.pieces(job, stiff)), stiff.memberOfPiece(), stiff.ends());
     }
 
     private void addNode(String id) {
@@ -213,30 +218,40 @@ public final class CradleFrame {
             String id = run.size() == 2 ? member.id() : member.id() + "." + k;
             memberOfPiece.put(id, member.id());
             ends.put(id, new Ends(start, end));
+            Vec3 way = end.minus(start).unit();
             pieces.add(new FrameMember(
                     id,
                     from,
                     to,
                     member.remaining(),
                     job.material(member),
-                    k == 1 ? held(member, member.first()) : EndJoint.FIXED,
-                    k == run.size() - 1 ? held(member, member.last()) : EndJoint.FIXED,
+                    k == 1 ? held(member, member.first(), way) : EndJoint.FIXED,
+                    k == run.size() - 1 ? held(member, member.last(), way) : EndJoint.FIXED,
                     start.minus(nodes.get(from).position()),
                     end.minus(nodes.get(to).position())));
         }
     }
 
-    /** One bolt lets its end turn; a clamp pad grips as a weld does. */
-    private EndJoint held(Member member, String end) {
-        boolean bolted = job.cradle()
+    /** One bolt lets its end turn about itself; a clamp pad grips as a weld does. */
+    private EndJoint held(Member member, String end, Vec3 way) {
+        return job.cradle()
                 .joint(member.id(), end)
                 .filter(joint -> joint.kind().isBolted())
-                .isPresent();
-        return bolted
-                        && job.cradle().details(Detail.ClampPad.class).noneMatch(pad -> pad.node()
-                                .equals(end))
-                ? EndJoint.PINNED
-                : EndJoint.FIXED;
+                .filter(joint -> job.cradle().details(Detail.ClampPad.class).noneMatch(pad -> pad.node()
+                        .equals(end)))
+                .map(joint -> EndJoint.hinge(bolt(joint, member.section(), MemberAxes.of(way))))
+                .orElse(EndJoint.FIXED);
+    }
+
+    /** Across the tube, in the member's own axes: as it is told, else level through a tube and square through a plate. */
+    private static Vec3 bolt(TubeJoint joint, Section section, MemberAxes axes) {
+        Optional<Vec3> told = joint.bolt()
+                .map(axis -> axis.withoutPartAlong(axes.x()))
+                .filter(axis -> axis.length() > TubeJoint.LEAST_ACROSS)
+                .map(Vec3::unit);
+        boolean liesFlat = section instanceof Rect plate && plate.h() < plate.b();
+        return told.map(axis -> new Vec3(0, axis.dot(axes.y()), axis.dot(axes.z())))
+                .orElse(liesFlat ? Vec3.Z : Vec3.Y);
     }
 
     /** Nodes that nothing touches are no part of the frame. */

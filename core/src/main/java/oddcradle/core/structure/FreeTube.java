@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import oddcradle.core.frame.EndForces;
-import oddcradle.core.frame.EndJoint;
 import oddcradle.core.frame.FrameMember;
 import oddcradle.core.section.Section;
 import oddcradle.core.strength.Column;
@@ -58,10 +57,10 @@ record FreeTube(Section section, Column column, List<Double> weldedEnds) {
             }
             for (FrameMember piece : pieces.subList(from, to)) {
                 List<Double> ends = new ArrayList<>();
-                if (piece.jointI() == EndJoint.FIXED && welded.contains(piece.i())) {
+                if (piece.jointI().carriesAll() && welded.contains(piece.i())) {
                     ends.add(0.0);
                 }
-                if (piece.jointJ() == EndJoint.FIXED && welded.contains(piece.j())) {
+                if (piece.jointJ().carriesAll() && welded.contains(piece.j())) {
                     ends.add(1.0);
                 }
                 free.put(

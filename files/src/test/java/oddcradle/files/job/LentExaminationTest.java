@@ -56,8 +56,8 @@ class LentExaminationTest {
         Member tube = job.cradle().members().get(0);
         Clearances.PairRule rule = new Clearances.PairRule(
                 job.donor().parts().get(0).id(), job.host().members().get(0).id(), 0.012, "agreed");
-        Job jointed = new CradleEdit.SetJoint(
-                        new TubeJoint(tube.id(), tube.first(), TubeJoint.Kind.BOLTED, "M8", Optional.empty()))
+        Job jointed = new CradleEdit.SetJoint(new TubeJoint(
+                        tube.id(), tube.first(), TubeJoint.Kind.BOLTED, "M8", Optional.empty(), Optional.empty()))
                 .applyTo(job);
         Isolator last = job.cradle().isolators().get(job.cradle().isolators().size() - 1);
         return new CradleEdit.RemoveMount(last.id()).applyTo(new SeatEdit.SetPairRule(rule).applyTo(jointed));

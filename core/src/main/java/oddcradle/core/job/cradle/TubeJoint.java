@@ -4,6 +4,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
 
 /**
  * How one end of a cradle tube is joined; an end that none names is welded.
@@ -12,10 +14,15 @@ import oddcradle.core.math.Guard;
  * @param node its first or last node
  * @param thread of the bolt; empty where it is welded
  * @param sleeve tube inside the end that keeps a bolt from crushing it
+ * @param bolt way of the bolt, host axes; empty: level through a tube, square through a plate. Only what of it lies across the tube counts
  */
 @RecordBuilder
-public record TubeJoint(String member, String node, Kind kind, String thread, Optional<InnerSleeve> sleeve)
+public record TubeJoint(
+        String member, String node, Kind kind, String thread, Optional<InnerSleeve> sleeve, Optional<Vec3> bolt)
         implements TubeJointBuilder.With {
+    /** Of a bolt's way across its tube, a ratio to the whole: a bolt along a tube holds nothing. */
+    public static final double LEAST_ACROSS = 1e-3;
+
     /** How an end is held. */
     public enum Kind {
         WELDED("welded"),
@@ -61,13 +68,20 @@ public record TubeJoint(String member, String node, Kind kind, String thread, Op
             ScrewThread.of("thread", thread);
         }
         sleeve = sleeve == null ? Optional.empty() : sleeve;
+        bolt = bolt == null ? Optional.empty() : bolt;
+        bolt.ifPresent(way -> {
+            if (!(way.length() > LEAST_ACROSS)) {
+                throw new InvalidValue(
+                        "bolt", "has no length; give the way that the bolt lies, such as 0, 1, 0 for sideways");
+            }
+        });
     }
 
     public static TubeJoint of(String member, String node, Kind kind, String thread) {
-        return new TubeJoint(member, node, kind, thread, Optional.empty());
+        return new TubeJoint(member, node, kind, thread, Optional.empty(), Optional.empty());
     }
 
     public TubeJoint withSleeve(Optional<InnerSleeve> other) {
-        return new TubeJoint(member, node, kind, thread, other);
+        return new TubeJoint(member, node, kind, thread, other, bolt);
     }
 }

@@ -199,6 +199,7 @@ public final class Examination {
                                 job.host().supports().isEmpty(),
                                 job.build().yieldFactor(),
                                 seating,
+                                frame.input().mounts(),
                                 load,
                                 tubeStresses),
                         LoadReport::of),
@@ -246,7 +247,7 @@ public final class Examination {
                 Analysis.STARTING, new DonorMovement.Start(shakingBody.orElseThrow(), engines), DonorMovement::startUp);
         return memory.recall(
                 Analysis.MOVEMENT,
-                DonorMovement.input(job, seating, body, frame.input().cases(), load.answer(), starting),
+                DonorMovement.input(job, seating, body, frame.input(), load.answer(), starting),
                 DonorMovement::of);
     }
 

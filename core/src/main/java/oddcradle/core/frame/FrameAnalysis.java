@@ -11,7 +11,7 @@ import oddcradle.core.math.Vec3;
 
 /**
  * Displacements, reactions, end forces and stresses of a space frame under several load cases, by the direct stiffness
- * method with one sparse Cholesky factor for all cases.
+ * method with one sparse Cholesky factor for all cases; stops of mounts are met where their way is used up.
  *
  * <p>Source: Przemieniecki, Theory of Matrix Structural Analysis, 1968 (from memory). Checked in the tests against closed
  * forms and against CalculiX. Cost: one factorisation, then two triangular solves a case. Any threads.
@@ -52,13 +52,14 @@ public final class FrameAnalysis {
 
     private static Outcome<FrameResult> results(FrameModel model, UnaryOperator<double[]> solution) {
         List<CaseResult> cases = new ArrayList<>();
+        MountStops stops = new MountStops(model, solution);
         for (FrameCase load : model.input.cases()) {
             double[] applied = model.nodeLoads(load);
             Optional<Finding> idle = MechanismDiagnosis.loadedIdleNode(model, applied);
             if (idle.isPresent()) {
                 return Outcome.notSolved(idle.get());
             }
-            cases.add(result(model, load, applied, solution.apply(model.free(applied))));
+            cases.add(result(model, load, applied, stops.with(solution.apply(model.free(applied)))));
         }
         double mass = model.beams.stream().mapToDouble(BeamElement::mass).sum();
         return Outcome.solved(new FrameResult(cases, mass));

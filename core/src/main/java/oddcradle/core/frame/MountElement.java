@@ -72,7 +72,8 @@ final class MountElement {
             for (int j = 0; j < 12; j++) {
                 deflection[axis] += row[j] * u[j];
             }
-            force = force.along(axis(axis), stiffness(axis) * deflection[axis]);
+            double stopped = mount.stop().isPresent() ? mount.stop().get().force(axis, deflection[axis]) : 0;
+            force = force.along(axis(axis), stiffness(axis) * deflection[axis] + stopped);
         }
         return new MountResult(mount.id(), force, new Vec3(deflection[0], deflection[1], deflection[2]));
     }

@@ -171,7 +171,9 @@ final class DutyStresses {
     /** Both ends of every run, from standing still and back. */
     private void starts(Examination examination, List<WeldedEnd> ends) {
         if (duty.starts() > 0) {
-            StartStress.of(examination.frame().input(), StartLoads.of(examination), ends)
+            StartStress.of(examination.frame().input(), StartLoads.of(examination), ends, end -> detail(end)
+                            .curve()
+                            .cutOff())
                     .forEach(
                             (end, causes) -> causes.forEach((words, cycles) -> add(end, words, cycles, duty.starts())));
         }
@@ -191,18 +193,14 @@ final class DutyStresses {
                         / (2 * Math.PI)
                         * HOUR
                         * held.shares().get(s);
+                TurningStress turning = new TurningStress(motions.get(s).parts());
                 for (int e = 0; e < ends.size(); e++) {
                     WeldedEnd end = ends.get(e);
-                    TurningStress.of(
-                                    end.tube().remaining(),
-                                    fibres.get(e),
-                                    motions.get(s).parts(),
-                                    e,
-                                    cutOffs.get(e))
-                            .ifPresent(turning -> add(
+                    turning.at(end.tube().remaining(), fibres.get(e), e, cutOffs.get(e))
+                            .ifPresent(counted -> add(
                                     end,
-                                    "running " + held.when() + ", most of it order " + (float) turning.order(),
-                                    turning.cycles(),
+                                    "running " + held.when() + ", most of it order " + (float) counted.order(),
+                                    counted.cycles(),
                                     turns / 2));
                 }
             }

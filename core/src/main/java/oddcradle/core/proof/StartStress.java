@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import oddcradle.core.fatigue.Cycle;
 import oddcradle.core.fatigue.Rainflow;
 import oddcradle.core.frame.CaseResult;
@@ -40,9 +41,13 @@ final class StartStress {
         this.units = units;
     }
 
-    /** Cycles of one start and stop by what happens, for every weld; empty where there is no rubber, or the frame does not stand. */
+    /**
+     * Cycles of one start and stop by what happens, for every weld; empty where there is no rubber, or the frame does not stand.
+     *
+     * @param harmless of a weld, the range up to which nothing wears it, Pa
+     */
     static Map<WeldedEnd, Map<String, List<Cycle>>> of(
-            FrameInput frame, List<StartLoads> starts, List<WeldedEnd> ends) {
+            FrameInput frame, List<StartLoads> starts, List<WeldedEnd> ends, ToDoubleFunction<WeldedEnd> harmless) {
         Map<WeldedEnd, Map<String, List<Cycle>>> all = new LinkedHashMap<>();
         if (starts.isEmpty()) {
             return all;
@@ -61,7 +66,7 @@ final class StartStress {
         StartStress stress = new StartStress(units);
         for (WeldedEnd end : ends) {
             Map<String, List<Cycle>> causes = new LinkedHashMap<>();
-            starts.forEach(start -> causes.put(start.words(), stress.cycles(end, start)));
+            starts.forEach(start -> causes.put(start.words(), stress.cycles(end, start, harmless.applyAsDouble(end))));
             all.put(end, causes);
         }
         return all;
@@ -117,7 +122,7 @@ final class StartStress {
     }
 
     /** Of the fibre that swings the most. */
-    private List<Cycle> cycles(WeldedEnd end, StartLoads start) {
+    private List<Cycle> cycles(WeldedEnd end, StartLoads start, double harmless) {
         Section section = end.tube().remaining();
         double[][] unit = new double[3][units.size()];
         for (int k = 0; k < units.size(); k++) {
@@ -136,7 +141,7 @@ final class StartStress {
             }
         }
         double[] worst = new double[0];
-        double widest = -1;
+        double widest = harmless;
         for (Fibre fibre : Fibre.of(section)) {
             double[] history = new double[carried.length];
             double low = 0;
@@ -151,7 +156,7 @@ final class StartStress {
                 worst = history;
             }
         }
-        return Rainflow.once(worst);
+        return worst.length == 0 ? List.of() : Rainflow.once(worst);
     }
 
     private static double[] twelve(StartLoads.Instant instant) {

@@ -2,11 +2,9 @@ package oddcradle.core.proof;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import oddcradle.core.fatigue.Cycle;
 import oddcradle.core.fatigue.Rainflow;
 import oddcradle.core.frame.EndForces;
@@ -15,13 +13,11 @@ import oddcradle.core.section.Section;
 import oddcradle.core.structure.ShakenMotion;
 
 /**
- * Stress at one weld while the crank turns at one speed: every order with its phase, added as they come in two turns and counted by rainflow.
- * Two orders of equal range make one range of twice that, which wears up to four times as much as the two by themselves.
- *
- * @param order that swings the most there, a ratio to the crank's speed
- * @param cycles in two turns of the crank, at the fibre that swings the most
+ * Stress at welds while the crank turns at one speed: every order with its phase, added as they come in two turns and counted by rainflow.
+ * Two orders of equal range make one range of twice that, which wears up to four times as much as the two by themselves. What does not repeat with
+ * two turns, and a second engine that nothing keeps in step, meets the widest range at times.
  */
-record TurningStress(double order, List<Cycle> cycles) {
+final class TurningStress {
     /** Of two turns: sixteen of the highest order. */
     private static final int SAMPLES = 192;
 
@@ -34,8 +30,40 @@ record TurningStress(double order, List<Cycle> cycles) {
         }
     }
 
-    TurningStress {
-        cycles = List.copyOf(cycles);
+    private final List<ShakenMotion.Part> parts;
+    /** Of each part how often it swings in two turns; 0 where it is not in step. */
+    private final int[] swings;
+
+    /** @param parts of one speed */
+    TurningStress(List<ShakenMotion.Part> parts) {
+        this.parts = parts;
+        this.swings = new int[parts.size()];
+        for (int p = 0; p < swings.length; p++) {
+            double twice = 2 * parts.get(p).order();
+            int whole = (int) Math.rint(twice);
+            boolean repeats = Math.abs(twice - whole) < ROUNDING;
+            boolean second = Arrays.stream(swings, 0, p).anyMatch(before -> before == whole);
+            swings[p] = repeats && !second ? whole : 0;
+        }
+    }
+
+    /**
+     * What is counted at one weld.
+     *
+     * @param order that swings the most there, a ratio to the crank's speed
+     * @param cycles in two turns of the crank, at the fibre that swings the most
+     */
+    record Counted(double order, List<Cycle> cycles) {
+        Counted {
+            cycles = List.copyOf(cycles);
+        }
+    }
+
+    /** One fibre: of each part half its range, in step with the crank and a quarter turn behind, Pa. */
+    private record Swung(double[] inStep, double[] behind) {
+        double range(int part) {
+            return 2 * Math.sqrt(inStep[part] * inStep[part] + behind[part] * behind[part]);
+        }
     }
 
     /**
@@ -44,19 +72,27 @@ record TurningStress(double order, List<Cycle> cycles) {
      * @param least a narrower range harms nothing, Pa
      * @return empty where no range is as wide as that
      */
-    static Optional<TurningStress> of(
-            Section section, List<Fibre> fibres, List<ShakenMotion.Part> parts, int end, double least) {
-        Fibred worst = null;
+    Optional<Counted> at(Section section, List<Fibre> fibres, int end, double least) {
+        if (most(section, end) <= least) {
+            return Optional.empty();
+        }
+        Swung worst = null;
         double[] history = new double[0];
         double widest = least;
         for (Fibre fibre : fibres) {
-            Fibred here = Fibred.of(section, fibre, parts, end);
-            if (here.most() <= widest) {
+            Swung here = swung(section, fibre, end);
+            double together = 0;
+            double loose = 0;
+            for (int p = 0; p < swings.length; p++) {
+                together += here.range(p);
+                loose += swings[p] == 0 ? here.range(p) : 0;
+            }
+            if (together <= widest) {
                 continue;
             }
-            double[] turned = here.history();
+            double[] turned = history(here);
             DoubleSummaryStatistics stress = Arrays.stream(turned).summaryStatistics();
-            double range = stress.getMax() - stress.getMin() + here.ofLoose();
+            double range = stress.getMax() - stress.getMin() + loose;
             if (range > widest) {
                 widest = range;
                 worst = here;
@@ -66,68 +102,62 @@ record TurningStress(double order, List<Cycle> cycles) {
         return worst == null ? Optional.empty() : Optional.of(counted(worst, history));
     }
 
-    private static TurningStress counted(Fibred fibre, double[] history) {
-        List<Cycle> cycles = new ArrayList<>(Rainflow.repeating(history));
-        // Ascending: what is not in step meets the widest of them at times.
-        Cycle widest = cycles.remove(cycles.size() - 1);
-        cycles.add(new Cycle(widest.range() + fibre.ofLoose(), widest.mean(), widest.count()));
-        fibre.loose().forEach(swing -> cycles.add(new Cycle(swing.range(), 0, 2 * swing.order())));
-        double order = fibre.all()
-                .max(Comparator.comparingDouble(Swing::range))
-                .orElseThrow()
-                .order();
-        return new TurningStress(order, cycles);
+    /** No fibre swings wider, Pa. */
+    private double most(Section section, int end) {
+        double most = 0;
+        for (ShakenMotion.Part part : parts) {
+            EndForces a = part.ends().get(end).inStep();
+            EndForces b = part.ends().get(end).behind();
+            most += 2
+                    * (Math.hypot(a.force().x(), b.force().x()) / section.area()
+                            + section.bendingStress(
+                                    Math.hypot(a.moment().y(), b.moment().y()),
+                                    Math.hypot(a.moment().z(), b.moment().z())));
+        }
+        return most;
     }
 
-    /** One order at one fibre, Pa. */
-    private record Swing(double order, double inStep, double behind) {
-        double range() {
-            return 2 * Math.hypot(inStep, behind);
+    private Swung swung(Section section, Fibre fibre, int end) {
+        double[] inStep = new double[swings.length];
+        double[] behind = new double[swings.length];
+        for (int p = 0; p < swings.length; p++) {
+            ShakenMotion.End forces = parts.get(p).ends().get(end);
+            inStep[p] = stress(section, fibre, forces.inStep());
+            behind[p] = stress(section, fibre, forces.behind());
         }
+        return new Swung(inStep, behind);
     }
 
-    /** One fibre: what repeats with two turns, and what is not in step with it. */
-    private record Fibred(List<Swing> inStep, List<Swing> loose) {
-        static Fibred of(Section section, Fibre fibre, List<ShakenMotion.Part> parts, int end) {
-            List<Swing> inStep = new ArrayList<>();
-            List<Swing> loose = new ArrayList<>();
-            for (ShakenMotion.Part part : parts) {
-                ShakenMotion.End forces = part.ends().get(end);
-                Swing swing = new Swing(
-                        part.order(), stress(section, fibre, forces.inStep()), stress(section, fibre, forces.behind()));
-                double halves = 2 * part.order();
-                boolean repeats = Math.abs(halves - Math.rint(halves)) < ROUNDING;
-                // The same order a second time is an engine that nothing keeps in step with the first.
-                boolean second = inStep.stream().anyMatch(other -> Math.abs(other.order() - part.order()) < ROUNDING);
-                (repeats && !second ? inStep : loose).add(swing);
-            }
-            return new Fibred(inStep, loose);
-        }
-
-        Stream<Swing> all() {
-            return Stream.concat(inStep.stream(), loose.stream());
-        }
-
-        /** No range is wider, Pa. */
-        double most() {
-            return all().mapToDouble(Swing::range).sum();
-        }
-
-        double ofLoose() {
-            return loose.stream().mapToDouble(Swing::range).sum();
-        }
-
-        double[] history() {
-            double[] history = new double[SAMPLES];
-            for (Swing swing : inStep) {
-                int halves = (int) Math.rint(2 * swing.order());
+    private double[] history(Swung swung) {
+        double[] history = new double[SAMPLES];
+        for (int p = 0; p < swings.length; p++) {
+            if (swings[p] > 0) {
                 for (int k = 0; k < SAMPLES; k++) {
-                    history[k] += swing.inStep() * COSINE[halves * k % SAMPLES]
-                            + swing.behind() * COSINE[(halves * k + SAMPLES * 3 / 4) % SAMPLES];
+                    history[k] += swung.inStep()[p] * COSINE[swings[p] * k % SAMPLES]
+                            + swung.behind()[p] * COSINE[(swings[p] * k + SAMPLES * 3 / 4) % SAMPLES];
                 }
             }
-            return history;
         }
+        return history;
+    }
+
+    private Counted counted(Swung swung, double[] history) {
+        List<Cycle> cycles = new ArrayList<>(Rainflow.repeating(history));
+        double loose = 0;
+        int most = 0;
+        for (int p = 0; p < swings.length; p++) {
+            most = swung.range(p) > swung.range(most) ? p : most;
+            loose += swings[p] == 0 ? swung.range(p) : 0;
+        }
+        // Ascending: what is not in step meets the widest of them at times.
+        Cycle widest = cycles.remove(cycles.size() - 1);
+        cycles.add(new Cycle(widest.range() + loose, widest.mean(), widest.count()));
+        for (int p = 0; p < swings.length; p++) {
+            if (swings[p] == 0) {
+                cycles.add(new Cycle(swung.range(p), 0, 2 * parts.get(p).order()));
+            }
+        }
+        return new Counted(parts.get(most).order(), cycles);
     }
 
     private static double stress(Section section, Fibre fibre, EndForces end) {

@@ -25,6 +25,7 @@ import oddcradle.core.frame.Theory;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.job.load.LoadCase;
@@ -36,6 +37,8 @@ import oddcradle.core.placement.MountedDonor;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.section.Rect;
 import oddcradle.core.section.Section;
+import oddcradle.core.vibration.LinkedBodies;
+import oddcradle.core.vibration.RigidBodyModes;
 
 /** The job's tubes, isolators and donor as one frame to be solved. */
 public final class CradleFrame {
@@ -312,6 +315,7 @@ public final class CradleFrame {
     private List<ElasticMount> mounts() {
         List<ElasticMount> mounts = new ArrayList<>();
         Map<String, Vec3> centres = ElasticCentre.ofAll(job);
+        Map<String, ElasticMount.Stop> stops = stops();
         for (Isolator isolator : job.cradle().isolators()) {
             mounts.add(new ElasticMount(
                     isolator.id(),
@@ -319,9 +323,32 @@ public final class CradleFrame {
                     joined.getOrDefault(isolator.node(), isolator.node()),
                     seating.boss(isolator.boss()).plus(centres.get(isolator.id())),
                     MountedDonor.axes(isolator.axis()),
-                    MountedDonor.stiffness(isolator)));
+                    MountedDonor.stiffness(isolator),
+                    Optional.ofNullable(stops.get(isolator.id()))));
         }
         return mounts;
+    }
+
+    /** Of mounts with a snubber, whose way counts from how the donor rests; on the frame as stiff, which shares its weight much as it is. */
+    private Map<String, ElasticMount.Stop> stops() {
+        Map<String, ElasticMount.Stop> stops = new HashMap<>();
+        for (Isolator isolator : job.cradle().isolators()) {
+            Vec3 stiffness = MountedDonor.stiffness(isolator);
+            double most = Math.max(stiffness.x(), Math.max(stiffness.y(), stiffness.z()));
+            isolator.choices()
+                    .size(MountChoices.Item.SNUBBER)
+                    .filter(way -> way > 0 && !isolator.element().isHard())
+                    .ifPresent(way -> stops.put(
+                            isolator.id(), new ElasticMount.Stop(way, LinkedBodies.Link.STOP * most, Vec3.ZERO)));
+        }
+        if (!stops.isEmpty()) {
+            RigidBodyModes.solve(MountedDonor.of(job)).answer().ifPresent(modes -> modes.sag()
+                    .mounts()
+                    .forEach(load -> stops.computeIfPresent(
+                            load.name(),
+                            (id, stop) -> new ElasticMount.Stop(stop.freeWay(), stop.stiffness(), load.deflection()))));
+        }
+        return stops;
     }
 
     private List<PointMass> masses() {

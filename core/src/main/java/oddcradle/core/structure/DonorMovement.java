@@ -6,11 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.clearance.Allowance;
 import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.FrameAnalysis;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.frame.FrameResult;
-import oddcradle.core.frame.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.math.Vec3;
@@ -22,7 +22,6 @@ import oddcradle.core.vibration.Mode;
 import oddcradle.core.vibration.ModesResult;
 import oddcradle.core.vibration.MountedBody;
 import oddcradle.core.vibration.RigidBodyModes;
-import oddcradle.core.vibration.StaticSag;
 
 /**
  * How the donor moves from where it is drawn: under its weight, pushed by each load case that is to be survived whole, swinging while it starts and stops; on
@@ -114,6 +113,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
      * @param body the donor on its mounts, as if on a stiff frame
      * @param loads of the frame, in the order of the cases
      * @param frame with its donor under every case; empty where it cannot be solved: then the mounts alone give
+     * @param mounts of the donor
      * @param cg of the donor as drawn, m
      * @param hostNodes that what stands round the donor is fixed to
      * @param caught whether metal ends the way of every soft mount
@@ -124,6 +124,7 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
             MountedBody body,
             List<FrameCase> loads,
             Optional<FrameResult> frame,
+            List<ElasticMount> mounts,
             Vec3 cg,
             Map<String, Vec3> hostNodes,
             boolean caught,
@@ -132,21 +133,22 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
 
     /**
      * @param body the donor on its mounts
-     * @param loads of every case
-     * @param frame with its donor under every case; empty where it cannot be solved
+     * @param whole the frame with its donor and every case
+     * @param frame the same solved; empty where it cannot be
      */
     public static Input input(
             Job job,
             Seating seating,
             MountedBody body,
-            List<FrameCase> loads,
+            FrameInput whole,
             Optional<FrameResult> frame,
             List<Swinging> swings) {
         return new Input(
                 CaseVariants.of(job),
                 body,
-                loads,
+                whole.cases(),
                 frame,
+                whole.mounts(),
                 seating.mass().cg(),
                 job.host().places(),
                 MountSeat.allCaught(job, seating),
@@ -162,22 +164,16 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
         }
         FrameInput frame = CradleFrame.of(job, seating, line).input();
         return of(input(
-                job,
-                seating,
-                body.get(),
-                frame.cases(),
-                FrameAnalysis.solve(frame).answer(),
-                List.of()));
+                job, seating, body.get(), frame, FrameAnalysis.solve(frame).answer(), List.of()));
     }
 
     /** Relative to the host as a whole, from where it is drawn. */
     public static DonorMovement of(Input input) {
         List<SmallMotion> onHost = new ArrayList<>();
-        List<SmallMotion> onCradle = new ArrayList<>();
+        List<SmallMotion> onCradle = MountsAlone.of(input.body(), input.mounts(), input.loads(), input.cg());
         Optional<RigidPart> host = input.frame()
                 .map(frame -> new RigidPart(input.hostNodes(), frame.cases().get(0)));
         for (int k = 0; k < input.cases().size(); k++) {
-            onCradle.add(onMountsAlone(input, k));
             onHost.add(onHost(input, host, k).orElse(onCradle.get(k)));
         }
         return new DonorMovement(pushed(input, onHost), pushed(input, onCradle), input.swings());
@@ -202,20 +198,6 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
                         .filter(each -> each.id().equals(input.cases().get(at).id()))
                         .findFirst())
                 .flatMap(each -> relative(each, whole.orElseThrow(), input));
-    }
-
-    private static SmallMotion onMountsAlone(Input input, int at) {
-        FrameCase load = input.loads().get(at);
-        Vec3 force = load.acceleration().times(input.body().body().mass());
-        Vec3 moment = Vec3.ZERO;
-        for (NodeLoad each : load.loads()) {
-            if (each.node().equals(CradleFrame.DONOR)) {
-                force = force.plus(each.force());
-                moment = moment.plus(each.moment());
-            }
-        }
-        StaticSag moved = RigidBodyModes.movedBy(input.body(), force, moment);
-        return new SmallMotion(Vec3.ZERO, moved.cgDisplacement(), moved.rotation());
     }
 
     /** Of the donor about its centre of gravity, less what the host does as a whole. */

@@ -66,7 +66,8 @@ class StartStressTest {
         List<Cycle> cycles = StartStress.of(
                         cantilever(),
                         List.of(new StartLoads("once", Vec3.ZERO, List.of(rest, pushed, rest))),
-                        List.of(root))
+                        List.of(root),
+                        end -> 1)
                 .get(root)
                 .get("once");
         return cycles.stream().mapToDouble(Cycle::range).max().orElseThrow();

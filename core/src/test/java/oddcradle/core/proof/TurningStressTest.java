@@ -36,7 +36,8 @@ class TurningStressTest {
     }
 
     private static List<Cycle> cycles(ShakenMotion.Part... parts) {
-        return TurningStress.of(BAR, Fibre.of(BAR), List.of(parts), 0, 1)
+        return new TurningStress(List.of(parts))
+                .at(BAR, Fibre.of(BAR), 0, 1)
                 .orElseThrow()
                 .cycles();
     }
@@ -77,7 +78,7 @@ class TurningStressTest {
 
     @Test
     void rangesThatHarmNothing_areLeftOut() {
-        assertThat(TurningStress.of(BAR, Fibre.of(BAR), List.of(pull(1, 100, 0)), 0, 201 / AREA))
+        assertThat(new TurningStress(List.of(pull(1, 100, 0))).at(BAR, Fibre.of(BAR), 0, 201 / AREA))
                 .isEmpty();
     }
 

@@ -17,6 +17,7 @@ import oddcradle.core.frame.BucklingAnalysis;
 import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.FrameInput;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.load.Duty;
@@ -188,6 +189,44 @@ class DemoLoadTest {
         EndLife then = LoadProof.lives(Examination.of(often)).get(0);
         assertThat(then.causes().get(0).damage())
                 .isCloseTo(2 * ring.causes().get(0).damage(), within(1e-6 * then.damageAnHour()));
+    }
+
+    /** Trade: a snubber catches a hard landing and stays clear while the engine merely runs. */
+    @Test
+    void snubber_catchesShocks_andIsTold() {
+        Job job = DemoJobs.WHIMBREL.load().job();
+        Examination free = Examination.of(job);
+        Examination caught = Examination.of(withSnubbers(job, 0.002));
+        Vec3 out = new Vec3(0.4, 0, 0);
+        double freely = free.donorMovement()
+                .towards(out, Vec3.Z.negated())
+                .orElseThrow()
+                .amount();
+        double stopped = caught.donorMovement()
+                .towards(out, Vec3.Z.negated())
+                .orElseThrow()
+                .amount();
+        assertThat(stopped).isBetween(0.2 * freely, 0.8 * freely);
+        assertThat(snubbers(caught)).isNotEmpty().allMatch(each -> each.severity() == Severity.GOOD);
+        List<LoadCase> cases = new ArrayList<>(job.cases());
+        cases.add(LoadCase.of("run", "full power on the ground", new Vec3(0, 0, -1), 1));
+        assertThat(snubbers(Examination.of(withSnubbers(job.withCases(cases), 0.0002))))
+                .anyMatch(each -> each.severity() == Severity.WATCH
+                        && each.what().in(UnitStyle.MILLIMETRES).contains("bridged"));
+        assertThat(snubbers(free)).isEmpty();
+    }
+
+    private static List<Finding> snubbers(Examination examination) {
+        return examination.report(Step.LOAD).findings().stream()
+                .filter(each -> each.code() == LoadFinding.SNUBBER)
+                .toList();
+    }
+
+    private static Job withSnubbers(Job job, double way) {
+        return job.withCradle(job.cradle()
+                .withIsolators(job.cradle().isolators().stream()
+                        .map(each -> each.withChoices(each.choices().with(MountChoices.Item.SNUBBER, Optional.of(way))))
+                        .toList()));
     }
 
     @Test

@@ -14,6 +14,7 @@ public enum LoadFinding implements FindingCode {
     MOVEMENT,
     NO_CASES,
     NO_ULTIMATE,
+    SNUBBER,
     STRESS,
     SWAY,
     WALL_NOT_CHECKED,

@@ -14,6 +14,7 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.frame.CaseResult;
+import oddcradle.core.frame.ElasticMount;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.frame.NodeMovement;
@@ -51,6 +52,7 @@ public final class LoadReport {
      * @param own the job's own, those that are off among them
      * @param afloat whether nothing of the machine is said to stand on the ground
      * @param yieldFactor that stresses keep from yielding
+     * @param mounts of the frame
      * @param frame as solved
      * @param stresses of every tube in its worst case, the hardest worked first
      */
@@ -62,6 +64,7 @@ public final class LoadReport {
             boolean afloat,
             double yieldFactor,
             Seating seating,
+            List<ElasticMount> mounts,
             Outcome<FrameResult> frame,
             List<TubeStress> stresses) {}
 
@@ -88,6 +91,7 @@ public final class LoadReport {
             }
             result.cases().stream().filter(each -> isTold(input, each)).forEach(each -> figures(report, input, each));
             pulled(report, input, result);
+            StopNotes.add(report, input.mounts(), input.cases(), result);
         });
         return report.report();
     }

@@ -48,8 +48,8 @@ class UnitsAreDocumentedTest {
         List<String> missing = new ArrayList<>();
         int looked = 0;
         for (String analysis : Floors.FROM_THE_GROUND.get(Floors.ANALYSES)) {
-            try (Stream<Path> files = Files.list(CORE.resolve(analysis))) {
-                for (Path file : files.sorted().toList()) {
+            try (Stream<Path> files = Files.walk(CORE.resolve(analysis))) {
+                for (Path file : files.filter(Files::isRegularFile).sorted().toList()) {
                     looked += look(file, missing);
                 }
             }
@@ -66,8 +66,8 @@ class UnitsAreDocumentedTest {
         List<String> missing = new ArrayList<>();
         int looked = 0;
         for (String analysis : Floors.FROM_THE_GROUND.get(Floors.ANALYSES)) {
-            try (Stream<Path> files = Files.list(CORE.resolve(analysis))) {
-                for (Path file : files.sorted().toList()) {
+            try (Stream<Path> files = Files.walk(CORE.resolve(analysis))) {
+                for (Path file : files.filter(Files::isRegularFile).sorted().toList()) {
                     // A source may be broken over two lines.
                     String text = Files.readString(file).replaceAll("\\n *\\* ", " ");
                     Matcher type = TYPE.matcher(text);

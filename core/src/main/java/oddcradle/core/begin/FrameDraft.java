@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.geometry.Aabb;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.body.Category;

@@ -17,7 +17,7 @@ import oddcradle.core.card.Field.Named;
 import oddcradle.core.drawn.DrawnFrame;
 import oddcradle.core.drawn.TubePieces;
 import oddcradle.core.finding.Step;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;

@@ -2,6 +2,9 @@ package oddcradle.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.MemberAxes;
+import oddcradle.core.frame.input.Theory;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Section;

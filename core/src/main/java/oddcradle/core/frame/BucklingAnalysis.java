@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import oddcradle.core.finding.Outcome;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.SparseSymmetric;

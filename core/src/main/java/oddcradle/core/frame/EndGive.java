@@ -1,5 +1,6 @@
 package oddcradle.core.frame;
 
+import oddcradle.core.frame.input.EndJoint;
 import oddcradle.core.math.Vec3;
 
 /**

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
+import oddcradle.core.frame.input.FrameInput;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Sums;
 

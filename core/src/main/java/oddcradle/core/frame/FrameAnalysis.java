@@ -6,6 +6,9 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Outcome;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameSupport;
 import oddcradle.core.math.SparseSymmetric;
 import oddcradle.core.math.Vec3;
 

@@ -3,6 +3,8 @@ package oddcradle.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.MemberEnd;
 import oddcradle.core.math.LowestModes;
 import oddcradle.core.math.RitzModes;
 import oddcradle.core.math.SparseSymmetric;

@@ -1,5 +1,6 @@
 package oddcradle.core.frame;
 
+import oddcradle.core.frame.input.ElasticMount;
 import oddcradle.core.math.Vec3;
 
 /** An elastic mount as a matrix on the motions of its body node and its frame node. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import oddcradle.core.frame.input.ElasticMount;
 import oddcradle.core.math.DenseCholesky;
 import oddcradle.core.math.Sums;
 

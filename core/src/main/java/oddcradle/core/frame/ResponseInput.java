@@ -3,6 +3,7 @@ package oddcradle.core.frame;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import oddcradle.core.frame.input.FrameInput;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;

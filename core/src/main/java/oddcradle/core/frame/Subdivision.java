@@ -2,6 +2,11 @@ package oddcradle.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import oddcradle.core.frame.input.EndJoint;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.FrameNode;
 import oddcradle.core.math.Vec3;
 
 /** A frame with every member cut into equal pieces. */

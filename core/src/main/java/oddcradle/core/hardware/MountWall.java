@@ -1,7 +1,7 @@
 package oddcradle.core.hardware;
 
 import java.util.Optional;
-import oddcradle.core.frame.MemberAxes;
+import oddcradle.core.frame.input.MemberAxes;
 import oddcradle.core.joint.Tab;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;

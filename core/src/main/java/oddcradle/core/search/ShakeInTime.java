@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.frame.FrameCase;
+import oddcradle.core.frame.input.FrameCase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.LoadSet;

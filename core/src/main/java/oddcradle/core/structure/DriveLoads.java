@@ -8,7 +8,7 @@ import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.OpenBelt;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.frame.NodeLoad;
+import oddcradle.core.frame.input.NodeLoad;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.donor.Pack;

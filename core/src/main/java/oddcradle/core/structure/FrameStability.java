@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import oddcradle.core.frame.BucklingAnalysis;
 import oddcradle.core.frame.CaseResult;
-import oddcradle.core.frame.FrameCase;
 import oddcradle.core.frame.FrameResult;
 import oddcradle.core.frame.MemberResult;
+import oddcradle.core.frame.input.FrameCase;
 import oddcradle.core.job.load.LoadCase;
 
 /**

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import oddcradle.core.frame.EndForces;
-import oddcradle.core.frame.FrameMember;
+import oddcradle.core.frame.input.FrameMember;
 import oddcradle.core.section.Section;
 import oddcradle.core.strength.Column;
 

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.frame.PointMass;
+import oddcradle.core.frame.input.PointMass;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostMass;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import oddcradle.core.frame.PointMass;
+import oddcradle.core.frame.input.PointMass;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.host.Support;

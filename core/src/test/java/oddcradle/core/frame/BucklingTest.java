@@ -10,6 +10,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import oddcradle.core.frame.input.EndJoint;
+import oddcradle.core.frame.input.Fixity;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameSupport;
+import oddcradle.core.frame.input.Theory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

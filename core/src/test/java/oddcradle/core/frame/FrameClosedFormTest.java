@@ -17,6 +17,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import oddcradle.core.frame.input.ElasticMount;
+import oddcradle.core.frame.input.EndJoint;
+import oddcradle.core.frame.input.Fixity;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.FrameSupport;
+import oddcradle.core.frame.input.NodeLoad;
+import oddcradle.core.frame.input.PointMass;
+import oddcradle.core.frame.input.Theory;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;

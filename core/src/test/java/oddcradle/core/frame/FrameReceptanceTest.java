@@ -8,6 +8,13 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import oddcradle.core.frame.input.Fixity;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.FrameNode;
+import oddcradle.core.frame.input.FrameSupport;
+import oddcradle.core.frame.input.MemberEnd;
+import oddcradle.core.frame.input.Theory;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
 

@@ -1,6 +1,15 @@
 package oddcradle.core.frame;
 
 import java.util.List;
+import oddcradle.core.frame.input.EndJoint;
+import oddcradle.core.frame.input.Fixity;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.FrameNode;
+import oddcradle.core.frame.input.FrameSupport;
+import oddcradle.core.frame.input.NodeLoad;
+import oddcradle.core.frame.input.Theory;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import oddcradle.core.frame.input.MemberAxes;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
 

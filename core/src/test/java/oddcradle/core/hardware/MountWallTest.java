@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.frame.MemberAxes;
+import oddcradle.core.frame.input.MemberAxes;
 import oddcradle.core.joint.Filler;
 import oddcradle.core.joint.Tab;
 import oddcradle.core.material.Material;

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.Freedom;

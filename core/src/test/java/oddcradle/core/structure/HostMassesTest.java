@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import oddcradle.core.frame.PointMass;
+import oddcradle.core.frame.input.PointMass;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.host.HostMass;

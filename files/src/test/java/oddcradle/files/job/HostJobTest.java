@@ -15,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.drive.JackShaft;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.LineEdit;
 import oddcradle.core.job.edit.LoadEdit;

@@ -1,7 +1,7 @@
 package oddcradle.core.job.host;
 
 import java.util.Optional;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.math.Guard;
 
 /**

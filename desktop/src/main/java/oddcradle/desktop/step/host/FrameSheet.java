@@ -13,7 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import oddcradle.core.frame.Fixity;
+import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.host.FrameSquare;

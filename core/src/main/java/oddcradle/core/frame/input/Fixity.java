@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 /** Which motions a support holds, along and about the global axes. */
 public record Fixity(boolean x, boolean y, boolean z, boolean rx, boolean ry, boolean rz) {
@@ -9,7 +9,8 @@ public record Fixity(boolean x, boolean y, boolean z, boolean rx, boolean ry, bo
     /** Free every way. */
     public static final Fixity NONE = new Fixity(false, false, false, false, false, false);
 
-    boolean holds(int motion) {
+    /** @param motion 0 to 2 along, 3 to 5 about the global axes */
+    public boolean holds(int motion) {
         return switch (motion) {
             case 0 -> x;
             case 1 -> y;

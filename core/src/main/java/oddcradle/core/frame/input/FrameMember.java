@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Guard;

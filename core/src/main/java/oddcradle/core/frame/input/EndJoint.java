@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import java.util.List;
 import oddcradle.core.math.Guard;
@@ -23,7 +23,8 @@ public record EndJoint(List<Give> gives) {
             Guard.notNegative("stiffness", stiffness, turn ? "N m/rad" : "N/m");
         }
 
-        boolean isFree() {
+        /** Whether nothing holds. */
+        public boolean isFree() {
             return stiffness == 0;
         }
     }
@@ -64,14 +65,14 @@ public record EndJoint(List<Give> gives) {
     }
 
     /** Whether it turns freely about the member itself. */
-    boolean spins() {
+    public boolean spins() {
         return gives.stream()
                 .anyMatch(
                         give -> give.turn() && give.isFree() && give.direction().equals(Vec3.X));
     }
 
     /** The same with a member that does not spin. */
-    EndJoint withoutSpin() {
+    public EndJoint withoutSpin() {
         return new EndJoint(gives.stream()
                 .filter(give -> !(give.turn() && give.direction().equals(Vec3.X)))
                 .toList());

@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
@@ -29,8 +29,8 @@ public record FrameSupport(String node, Fixity fix, Vec3 springs) {
         return new FrameSupport(node, Fixity.NONE, springs);
     }
 
-    /** Of a motion along or about a global axis, N/m; 0 where nothing gives. */
-    double spring(int motion) {
+    /** By definition: of a motion along or about a global axis, N/m; 0 where nothing gives. */
+    public double spring(int motion) {
         return switch (motion) {
             case 0 -> springs.x();
             case 1 -> springs.y();

@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;

@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 import java.util.Optional;
 import oddcradle.core.math.Guard;
@@ -6,7 +6,8 @@ import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
 /**
- * A spring without moment stiffness that joins two nodes through rigid arms that meet at its elastic centre.
+ * A spring without moment stiffness that joins two nodes through rigid arms that meet at its elastic centre; with its stop a line of two slopes
+ * either way, common practice.
  *
  * @param bodyNode node of the body that is held
  * @param frameNode node that holds it
@@ -31,7 +32,8 @@ public record ElasticMount(
             Guard.present("rest", rest);
         }
 
-        double rest(int axis) {
+        /** Along one of its axes, 0 to 2, m. */
+        public double rest(int axis) {
             return axis == 0 ? rest.x() : axis == 1 ? rest.y() : rest.z();
         }
 
@@ -47,7 +49,7 @@ public record ElasticMount(
         }
 
         /** On the mount along one axis, N, against its deflection, m. */
-        double force(int axis, double deflection) {
+        public double force(int axis, double deflection) {
             double moved = deflection - rest(axis);
             double beyond = Math.abs(moved) - freeWay;
             return beyond > 0 ? Math.signum(moved) * stiffness * beyond : 0;

@@ -1,4 +1,4 @@
-package oddcradle.core.frame;
+package oddcradle.core.frame.input;
 
 /** Beam theory: without (Euler and Bernoulli) or with shear flexibility (Timoshenko, Cowper's coefficients). */
 public enum Theory {

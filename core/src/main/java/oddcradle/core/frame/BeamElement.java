@@ -23,6 +23,8 @@ final class BeamElement {
     final int nodeI;
     final int nodeJ;
     final double length;
+    private final Vec3 endI;
+    private final Vec3 endJ;
     private final Theory theory;
     /** Rows are the local axes in global axes. */
     private final double[] axes;
@@ -36,6 +38,8 @@ final class BeamElement {
         this.nodeI = nodeI;
         this.nodeJ = nodeJ;
         this.theory = theory;
+        this.endI = endI;
+        this.endJ = endJ;
         Vec3 span = endJ.minus(endI);
         this.length = span.length();
         this.axes = localAxes(span.times(1 / length));
@@ -214,6 +218,25 @@ final class BeamElement {
         Dense12.vectorToGlobal(f, axes);
         Dense12.momentsOfArms(f, member.offsetI(), member.offsetJ());
         return f;
+    }
+
+    /** The same place with other joints. */
+    BeamElement with(FrameMember other) {
+        return new BeamElement(other, nodeI, nodeJ, endI, endJ, theory);
+    }
+
+    /** No von Mises stress along it is greater, Pa; quickly told. */
+    double most(double[] elastic, Vec3 acceleration) {
+        double[] w = lineLoad(acceleration);
+        double area = member.section().area();
+        double axial = (Math.max(Math.abs(elastic[0]), Math.abs(elastic[6])) + Math.abs(w[0]) * length) / area;
+        double weight = length * length / 4;
+        double bending = member.section()
+                .bendingStress(
+                        Math.max(Math.abs(elastic[4]), Math.abs(elastic[10])) + Math.abs(w[2]) * weight,
+                        Math.max(Math.abs(elastic[5]), Math.abs(elastic[11])) + Math.abs(w[1]) * weight);
+        double torsion = member.section().torsionStress(elastic[3]);
+        return Math.sqrt((axial + bending) * (axial + bending) + 3 * torsion * torsion);
     }
 
     /** @param elastic forces on the ends less those that hold the self-weight at fixed ends */

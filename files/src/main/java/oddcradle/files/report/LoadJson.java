@@ -73,6 +73,7 @@ public final class LoadJson {
         ArrayNode losses = out.putArray("losses");
         proof.losses().forEach(loss -> losses.addObject()
                 .put("part", loss.part())
+                .put("body", loss.body())
                 .put("stays_aboard", loss.staysAboard())
                 .put("comes_loose", loss.falls().isPresent())
                 .put("over_ultimate", loss.overUltimate())

@@ -27,6 +27,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.proof.EndLife;
 import oddcradle.core.proof.JointUse;
 import oddcradle.core.proof.LoadProof;
+import oddcradle.core.proof.Loss;
 import oddcradle.core.proof.ProofAnswers;
 import oddcradle.core.proof.Proven;
 import oddcradle.core.propose.MakeHold;
@@ -232,9 +233,16 @@ class DemoLoadTest {
     @Test
     void lostPart_isTold() {
         LoadProof proof = proof(DemoJobs.SALTMARSH_RUNABOUT.load().job());
-        assertThat(proof.losses()).hasSize(14);
+        // Ten tubes with a weld at either end, and four mounts.
+        assertThat(proof.losses()).hasSize(34);
+        assertThat(proof.losses()).extracting(Loss::key).doesNotHaveDuplicates();
         assertThat(proof.losses().get(0).falls()).isPresent();
         assertThat(proof.losses().get(0).part()).contains("cross tube");
+        // A weld that goes leaves its tube the other one.
+        assertThat(proof.losses())
+                .filteredOn(loss -> loss.part().startsWith("weld of"))
+                .hasSize(20)
+                .allMatch(loss -> loss.falls().isEmpty());
         // On four mounts any one may go.
         assertThat(proof.losses())
                 .filteredOn(loss -> loss.part().startsWith("mount"))

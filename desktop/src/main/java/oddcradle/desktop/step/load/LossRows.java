@@ -47,7 +47,7 @@ final class LossRows {
         rows.add(
                 Text.line(
                         aboard + " of " + proof.losses().size()
-                                + " tubes and mounts may each be lost, and the engine stays aboard under every case it is to outlive."));
+                                + " tubes, welds, bolts and mounts may each be lost, and the engine stays aboard under every case it is to outlive."));
         play = Text.button("load-loss-play", "Lose one after the other", this::turn);
         play.setDisable(told.isEmpty());
         play.sceneProperty().addListener(change -> {
@@ -60,7 +60,7 @@ final class LossRows {
             Loss loss = told.get(k);
             int here = k;
             Hyperlink name = new Hyperlink((loss.staysAboard() ? "Stays: without " : "Falls: without ") + loss.part());
-            name.setId("load-loss-" + loss.id());
+            name.setId("load-loss-" + loss.key());
             name.setWrapText(true);
             name.setOnAction(click -> {
                 timeline.stop();
@@ -107,8 +107,10 @@ final class LossRows {
         Examination now = desk.examination();
         Loss loss = told.get(at);
         List<ChalkMark> chalk = new ArrayList<>();
-        Vec3 lost = mark(chalk, now, loss.id(), "watch");
-        chalk.add(new ChalkMark(lost, lost, Phrase.of("{} is lost", loss.part()), "watch"));
+        if (loss.whole()) {
+            mark(chalk, now, loss.body(), "watch");
+        }
+        chalk.add(new ChalkMark(loss.at(), loss.at(), Phrase.of("{} is lost", loss.part()), "watch"));
         if (loss.falls().isPresent()) {
             Vec3 cg = now.seating().mass().cg();
             chalk.add(new ChalkMark(cg, cg, Phrase.of("{}", loss.falls().get()), "stop"));
@@ -123,7 +125,8 @@ final class LossRows {
         }
         play.setText("Whole again");
         desk.donorMovedProperty()
-                .set(Optional.of(new Desk.DonorMoved(now.seating().pose(), Set.of(loss.id()), chalk)));
+                .set(Optional.of(new Desk.DonorMoved(
+                        now.seating().pose(), loss.whole() ? Set.of(loss.body()) : Set.of(), chalk)));
     }
 
     /** A tube as a line; gives the middle of it, or of the mount. */

@@ -41,14 +41,22 @@ public record JointUse(
         Why why) {
     /** What gives way. */
     public enum Limit {
-        THROAT("its weld"),
-        WALL("the wall it is welded to"),
-        NET_SECTION("the tube beside the hole");
+        THROAT("its weld", "add a gusset, or take a wider or thicker tube"),
+        WALL("the wall it is welded to", "add a gusset, or take a wider or thicker tube"),
+        NET_SECTION("the tube beside the hole", "take a smaller hole, or a wider or thicker tube"),
+        GRIP("the grip of its clamp", "take a longer clamp, or more or thicker bolts");
 
         private final String words;
+        private final String cure;
 
-        Limit(String words) {
+        Limit(String words, String cure) {
             this.words = words;
+            this.cure = cure;
+        }
+
+        /** What helps, in words. */
+        String cure() {
+            return cure;
         }
 
         public String words() {
@@ -56,10 +64,11 @@ public record JointUse(
         }
     }
 
-    /** Tubes that end on others, tabs of mounts, and holes through tubes, each in its worst case, the hardest worked first. */
+    /** Tubes that end on others, tabs of mounts, holes through tubes, and clamps round them, each in its worst case, the hardest worked first. */
     static List<JointUse> of(Examination examination, List<CaseResult> results) {
         List<JointUse> uses = new ArrayList<>(TubeJoints.of(examination.job(), examination.frame(), results));
         uses.addAll(MountJoints.of(examination.job(), examination.frame(), examination.mountDesigns(), results));
+        uses.addAll(ClampJoints.of(examination, results));
         uses.sort(Comparator.comparingDouble(JointUse::utilisation).reversed());
         return uses;
     }

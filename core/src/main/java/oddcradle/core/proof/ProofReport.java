@@ -83,7 +83,8 @@ public final class ProofReport {
                 Phrase.of(
                         use.utilisation() <= 1
                                 ? "{}: {} of what {} bears is used, in \"{}\""
-                                : "{}: {} of what {} bears is asked of it in \"{}\"; add a gusset, or take a wider or thicker tube",
+                                : "{}: {} of what {} bears is asked of it in \"{}\"; "
+                                        + use.limit().cure(),
                         use.words(),
                         used,
                         use.limit().words(),

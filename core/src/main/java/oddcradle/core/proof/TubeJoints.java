@@ -13,6 +13,7 @@ import oddcradle.core.frame.CaseResult;
 import oddcradle.core.frame.EndForces;
 import oddcradle.core.frame.MemberResult;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
@@ -26,6 +27,7 @@ import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
 import oddcradle.core.strength.BoxChord;
 import oddcradle.core.strength.ChordWall;
+import oddcradle.core.strength.Footprint;
 import oddcradle.core.strength.RoundChord;
 import oddcradle.core.structure.CaseVariants;
 import oddcradle.core.structure.CradleFrame;
@@ -41,6 +43,7 @@ public final class TubeJoints {
     private final Optional<WeldLine> line;
     private final double leg;
     private final double allowed;
+    private final Optional<Detail.Gusset> gusset;
     private final EnumMap<Level, ChordWall> wall = new EnumMap<>(Level.class);
 
     private TubeJoints(Job job, WeldedEnd end) {
@@ -48,14 +51,40 @@ public final class TubeJoints {
         Section chord = end.chord().orElseThrow().remaining();
         this.end = end;
         this.line = allRound(brace, end.angle());
+        this.gusset = end.gusset(job);
         this.leg = LEG * Math.min(thickness(brace), thickness(chord));
         this.allowed = Filler.allowed(job.material(end.tube()));
         Material metal = job.material(end.chord().orElseThrow());
         for (Level level : Level.values()) {
             double kept = level.onYield(job.build().yieldFactor(), metal.ultimateOverYield());
             wall(metal, job.material(end.tube()).yieldBesideWeld() / kept, metal.yieldBesideWeld() / kept)
-                    .ifPresent(bears -> wall.put(level, bears));
+                    .ifPresent(bears -> wall.put(level, gusseted(bears, metal, metal.yieldBesideWeld() / kept)));
         }
+    }
+
+    /** With the edge of a gusset beside the tube, where the wall bears that too. */
+    private ChordWall gusseted(ChordWall bears, Material metal, double strength) {
+        if (gusset.isEmpty()) {
+            return bears;
+        }
+        Footprint edge = new Footprint(gusset.get().thickness(), gusset.get().leg());
+        Section chord = end.chord().orElseThrow().remaining();
+        Optional<ChordWall> plate = chord instanceof Tube wide
+                ? RoundChord.plate(wide, edge, strength, ChordWall.WORKS)
+                : chord instanceof RectTube box ? face(box, metal, strength).plate(edge) : Optional.empty();
+        double arm = (end.tube().remaining().outerRadius() * 2 + gusset.get().leg()) / 2;
+        return plate.map(each -> bears.withGusset(each, arm)).orElse(bears);
+    }
+
+    private BoxChord face(RectTube box, Material metal, double strength) {
+        boolean sideways = end.landsSideways();
+        return new BoxChord(
+                sideways ? box.h() : box.b(),
+                sideways ? box.b() : box.h(),
+                box.wall(),
+                strength,
+                metal.youngsModulus(),
+                ChordWall.WORKS);
     }
 
     /** Every tube that ends on another, in its worst case. */
@@ -128,12 +157,22 @@ public final class TubeJoints {
     }
 
     /** Pa; the line lies across the tube's own axis. */
-    private double throat(WeldLine weld, EndForces forces) {
+    private double throat(WeldLine weld, EndForces all) {
+        EndForces forces = gusset.map(each -> beyond(each, all)).orElse(all);
         Vec3 force =
                 new Vec3(forces.force().y(), forces.force().z(), forces.force().x());
         Vec3 moment = new Vec3(
                 forces.moment().y(), forces.moment().z(), forces.moment().x());
         return weld.worst(force, moment, Vec3.ZERO).lineForce().length() / (Filler.THROAT * leg);
+    }
+
+    /** The gusset's own welds take in its plane what comes between its tip and the joint. */
+    private EndForces beyond(Detail.Gusset plate, EndForces forces) {
+        Vec3 normal = end.normal().orElse(Vec3.ZERO);
+        double there = end.off(forces, plate.leg()).moment().dot(normal);
+        double here = forces.moment().dot(normal);
+        double left = Math.abs(there) < Math.abs(here) ? there : here;
+        return new EndForces(forces.force(), forces.moment().along(normal, left - here));
     }
 
     private Optional<ChordWall> wall(Material metal, double braceStrength, double strength) {
@@ -148,14 +187,7 @@ public final class TubeJoints {
                     .flatMap(foot -> RoundChord.box(wide, foot, strength, ChordWall.WORKS));
         }
         if (chord instanceof RectTube box && brace.wall() > 0) {
-            boolean sideways = end.landsSideways();
-            BoxChord face = new BoxChord(
-                    sideways ? box.h() : box.b(),
-                    sideways ? box.b() : box.h(),
-                    box.wall(),
-                    strength,
-                    metal.youngsModulus(),
-                    ChordWall.WORKS);
+            BoxChord face = face(box, metal, strength);
             return end.foot()
                     .flatMap(foot -> face.brace(
                             new BoxChord.Brace(foot, brace.wall(), braceStrength, brace instanceof Tube), end.angle()));

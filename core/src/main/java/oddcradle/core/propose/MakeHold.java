@@ -15,6 +15,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
@@ -71,6 +72,9 @@ public final class MakeHold {
         List<Answer> answers = new ArrayList<>();
         Set<Job> seen = new HashSet<>(Set.of(job));
         add(answers, seen, start, "thicker walls, every size as it is", sized(start, job, true, false));
+        if (worst(start) > 1) {
+            add(answers, seen, start, "gussets where joints give, every tube as it is", Gussets.of(start));
+        }
         progress.report(0.25);
         add(answers, seen, start, "the lightest of the stock", sized(start, job, false, true));
         progress.report(0.5);
@@ -110,11 +114,22 @@ public final class MakeHold {
                 changes.add(Phrase.of("{} in {}", tube.named(), tube.section()));
             }
         }
+        job.cradle()
+                .details(Detail.Gusset.class)
+                .filter(each -> !start.job().cradle().details().contains(each))
+                .forEach(each -> changes.add(Phrase.of(
+                        "gusset {} between {} and {} at {}, leg {}, {} thick",
+                        each.id(),
+                        each.first(),
+                        each.second(),
+                        each.node(),
+                        Quantity.length(each.leg()),
+                        Quantity.length(each.thickness()))));
         return new Answer(
                 words,
                 changes,
                 proven,
-                mass(proven.examination()) - mass(start),
+                mass(proven.examination()) - mass(start) + Gussets.mass(job) - Gussets.mass(start.job()),
                 worst(proven.examination()),
                 years(proven),
                 newStops(start, proven.examination()));

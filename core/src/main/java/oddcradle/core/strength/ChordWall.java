@@ -21,6 +21,20 @@ public record ChordWall(double axial, double inPlane, double outOfPlane, boolean
                 roundOnRound);
     }
 
+    /**
+     * With a gusset in the plane of both: its edge and the tube pull and press as a couple, and the tube bears by itself what that leaves it. Lower bound of
+     * plastic theory, never less than without; from memory.
+     *
+     * @param plate what the wall bears of the gusset's edge
+     * @param arm between the middles of the two, m
+     */
+    public ChordWall withGusset(ChordWall plate, double arm) {
+        double couple = Math.min(axial, plate.axial());
+        double left = 1 - couple / axial;
+        double own = inPlane * (roundOnRound ? Math.sqrt(left) : left);
+        return new ChordWall(axial, Math.max(inPlane, couple * arm + own), outOfPlane, roundOnRound);
+    }
+
     ChordWall times(double ratio) {
         return new ChordWall(ratio * axial, ratio * inPlane, ratio * outOfPlane, roundOnRound);
     }

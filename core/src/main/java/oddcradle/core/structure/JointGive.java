@@ -7,14 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.frame.input.EndJoint;
 import oddcradle.core.frame.input.FrameMember;
-import oddcradle.core.frame.input.MemberAxes;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.Tube;
 import oddcradle.core.strength.JointFlexibility;
 
-/** What the walls of round tubes give where others end on them, as springs at those ends. Boxes and plates are taken as stiff there. */
+/**
+ * What the walls of round tubes give where others end on them, as springs at those ends. Boxes and plates are taken as
+ * stiff there, and a gusset as stiff in its plane.
+ */
 final class JointGive {
     /** A tube that all but runs on in line with the other has no wall across its way, rad. */
     private static final double IN_LINE = Math.toRadians(25);
@@ -45,14 +47,15 @@ final class JointGive {
         }
         JointFlexibility gives = JointFlexibility.of(
                 wide, narrow, end.angle(), job.material(chord.get()).youngsModulus());
-        MemberAxes axes = MemberAxes.of(end.way());
-        Vec3 normal = end.chordWay().orElseThrow().cross(end.way()).unit();
-        Vec3 acrossPlane = new Vec3(0, normal.dot(axes.y()), normal.dot(axes.z()));
+        Vec3 acrossPlane = end.normal().orElseThrow();
         Vec3 withinPlane = Vec3.X.cross(acrossPlane);
+        boolean gusseted = end.gusset(job).isPresent();
         List<EndJoint.Give> springs = new ArrayList<>();
-        springs.add(new EndJoint.Give(true, acrossPlane, 1 / gives.inPlane()));
         springs.add(new EndJoint.Give(true, withinPlane, 1 / gives.outOfPlane()));
-        if (gives.axial() > 0) {
+        if (!gusseted) {
+            springs.add(new EndJoint.Give(true, acrossPlane, 1 / gives.inPlane()));
+        }
+        if (!gusseted && gives.axial() > 0) {
             springs.add(new EndJoint.Give(false, Vec3.X, 1 / gives.axial()));
         }
         return Optional.of(new EndJoint(springs));

@@ -11,6 +11,7 @@ import oddcradle.core.frame.MemberResult;
 import oddcradle.core.frame.input.FrameMember;
 import oddcradle.core.frame.input.MemberAxes;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.RectTube;
@@ -90,6 +91,36 @@ public record WeldedEnd(
                 > 1;
     }
 
+    /** The gusset between it and the tube it ends on; empty where there is none. */
+    public Optional<Detail.Gusset> gusset(Job job) {
+        String node = first ? tube.first() : tube.last();
+        return chord.flatMap(other -> job.cradle()
+                .details(Detail.Gusset.class)
+                .filter(gusset -> gusset.node().equals(node))
+                .filter(gusset -> gusset.first().equals(tube.id())
+                                && gusset.second().equals(other.id())
+                        || gusset.second().equals(tube.id()) && gusset.first().equals(other.id()))
+                .findFirst());
+    }
+
+    /** Of the plane of the two tubes, unit, the tube's own axes; empty where they lie in one line, or there is one only. */
+    public Optional<Vec3> normal() {
+        MemberAxes axes = MemberAxes.of(way);
+        return chordWay.map(chord -> chord.cross(way))
+                .filter(each -> each.length() > 1e-6)
+                .map(Vec3::unit)
+                .map(each -> new Vec3(0, each.dot(axes.y()), each.dot(axes.z())));
+    }
+
+    /** What the tube carries a way off its end, its own axes; nothing comes onto it between. @param off m */
+    public EndForces off(EndForces end, double off) {
+        double ahead = first ? off : -off;
+        Vec3 force = end.force();
+        Vec3 moment = end.moment();
+        return new EndForces(
+                force, new Vec3(moment.x(), moment.y() + ahead * force.z(), moment.z() - ahead * force.y()));
+    }
+
     /** Of the member's result what its end carries, its own axes. */
     public EndForces forces(MemberResult result) {
         return first ? result.endI() : result.endJ();
@@ -110,11 +141,8 @@ public record WeldedEnd(
     public record Bending(double inPlane, double outOfPlane) {}
 
     public Bending bending(Vec3 moment) {
-        MemberAxes axes = MemberAxes.of(way);
-        Vec3 bending = axes.y().times(moment.y()).plus(axes.z().times(moment.z()));
-        Optional<Vec3> normal = chordWay.map(chord -> chord.cross(way))
-                .filter(each -> each.length() > 1e-6)
-                .map(Vec3::unit);
+        Vec3 bending = new Vec3(0, moment.y(), moment.z());
+        Optional<Vec3> normal = normal();
         if (normal.isEmpty()) {
             return new Bending(bending.length(), 0);
         }

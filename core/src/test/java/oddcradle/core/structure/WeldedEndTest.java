@@ -5,7 +5,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.MemberResult;
+import oddcradle.core.frame.input.Fixity;
+import oddcradle.core.frame.input.FrameCase;
+import oddcradle.core.frame.input.FrameInput;
+import oddcradle.core.frame.input.FrameMember;
+import oddcradle.core.frame.input.FrameNode;
+import oddcradle.core.frame.input.FrameSupport;
+import oddcradle.core.frame.input.NodeLoad;
+import oddcradle.core.frame.input.Theory;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Tube;
@@ -53,6 +64,35 @@ class WeldedEndTest {
         Vec3 z = Vec3.Z.cross(y);
         Vec3 about = new Vec3(0, Vec3.Y.dot(y) * 6, Vec3.Y.dot(z) * 6);
         assertThat(post.bending(about).inPlane()).isCloseTo(6, within(1e-12));
+    }
+
+    /** A cantilever under a force at its tip: at any place off its root it carries the force times what is left of its length, seen from either end. */
+    @Test
+    void offItsEnd_itCarriesWhatACantileverDoes() {
+        Vec3 push = new Vec3(0, 40, -300);
+        double length = 0.8;
+        FrameInput cantilever = new FrameInput(
+                Theory.EULER,
+                List.of(new FrameNode("a", Vec3.ZERO), new FrameNode("b", new Vec3(length, 0, 0))),
+                List.of(FrameMember.welded("C1", "a", "b", TUBE, Material.of("steel", 2e11, 0.3, 0, 3e8))),
+                List.of(new FrameSupport("a", Fixity.ALL)),
+                List.of(),
+                List.of(),
+                List.of(new FrameCase("push", List.of(new NodeLoad("b", push, Vec3.ZERO)), Vec3.ZERO)));
+        MemberResult bent = FrameAnalysis.solve(cantilever)
+                .answer()
+                .orElseThrow()
+                .cases()
+                .get(0)
+                .members()
+                .get(0);
+        Vec3 there = end(Vec3.X, Vec3.Y).off(bent.endI(), 0.3).moment();
+        assertThat(there.y()).isCloseTo(-300 * 0.5, within(1e-6));
+        assertThat(Math.abs(there.z())).isCloseTo(40 * 0.5, within(1e-6));
+        WeldedEnd tip =
+                new WeldedEnd(tube("C1"), "C1", false, Vec3.ZERO, Vec3.X, Optional.of(tube("H1")), Optional.of(Vec3.Y));
+        Vec3 fromTip = tip.off(bent.endJ(), 0.5).moment();
+        assertThat(fromTip.plus(there).length()).isLessThan(1e-6);
     }
 
     /** Rise over run: 1 on 1 is 45 degrees, whichever way it leans; 1 on 1.732 is 30. */

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oddcradle.core.control.Progress;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
@@ -17,6 +18,7 @@ import oddcradle.core.frame.BucklingAnalysis;
 import oddcradle.core.frame.input.FrameCase;
 import oddcradle.core.frame.input.FrameInput;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.donor.Engine;
 import oddcradle.core.job.edit.JobEdit;
@@ -190,6 +192,59 @@ class DemoLoadTest {
         EndLife then = LoadProof.lives(Examination.of(often)).get(0);
         assertThat(then.causes().get(0).damage())
                 .isCloseTo(2 * ring.causes().get(0).damage(), within(1e-6 * then.damageAnHour()));
+    }
+
+    /** Trade: a gusset stiffens and spares the joint it sits in, in its own plane, and no other joint has to pay for it. */
+    @Test
+    void gusset_sparesItsJoint() {
+        Job thin = new JobEdit.SetSection("C1", new Tube(0.03175, 0.001651))
+                .applyTo(DemoJobs.SALTMARSH_RUNABOUT.load().job());
+        String joint = "left side tube (C7) on front cross tube (C1)";
+        double bare = used(thin, joint);
+        List<Detail> details = new ArrayList<>(thin.cradle().details());
+        details.add(new Detail.Gusset("G9", "TFL", "C7", "C1", 0.05, 0.0024));
+        Job gusseted = thin.withCradle(thin.cradle().withDetails(details));
+        assertThat(used(gusseted, joint)).isBetween(0.2 * bare, 0.97 * bare);
+        String far = "left side tube (C7) on rear cross tube (C2)";
+        assertThat(used(gusseted, far)).isCloseTo(used(thin, far), within(0.15));
+        assertThat(bare).isGreaterThan(1);
+        assertThat(MakeHold.of(Examination.of(thin), Progress.UNWATCHED)).anyMatch(answer -> answer.changes().stream()
+                .anyMatch(change -> change.in(UnitStyle.MILLIMETRES).startsWith("gusset G1 between C7 and C1")));
+    }
+
+    private static double used(Job job, String words) {
+        return LoadProof.joints(Examination.of(job)).stream()
+                .filter(use -> use.words().equals(words))
+                .mapToDouble(JointUse::utilisation)
+                .max()
+                .orElseThrow();
+    }
+
+    /** Friction holds in proportion to the bolts: a fourth of them slips four times as easily, one small bolt lets go. */
+    @Test
+    void clamp_holdsByItsBolts() {
+        Job tug = DemoJobs.ORCHARD_TUG.load().job();
+        JointUse held = clamp(tug);
+        assertThat(held.utilisation()).isBetween(0.02, 0.5);
+        JointUse one = clamp(clamped(tug, pad -> pad.withBolts(1)));
+        assertThat(one.utilisation()).isCloseTo(4 * held.utilisation(), within(1e-6));
+        assertThat(clamp(clamped(tug, pad -> pad.withBolts(1).withThread("M5"))).utilisation())
+                .isGreaterThan(1);
+        assertThat(held.why().withNumbers(UnitStyle.MILLIMETRES)).contains("tilting");
+    }
+
+    private static JointUse clamp(Job job) {
+        return LoadProof.joints(Examination.of(job)).stream()
+                .filter(use -> use.limit() == JointUse.Limit.GRIP)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Job clamped(Job job, UnaryOperator<Detail.ClampPad> change) {
+        return job.withCradle(job.cradle()
+                .withDetails(job.cradle().details().stream()
+                        .map(each -> each instanceof Detail.ClampPad pad ? change.apply(pad) : each)
+                        .toList()));
     }
 
     /** Trade: a snubber catches a hard landing and stays clear while the engine merely runs. */

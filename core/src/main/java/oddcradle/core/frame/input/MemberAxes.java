@@ -16,6 +16,11 @@ public record MemberAxes(Vec3 x, Vec3 y, Vec3 z) {
         return new MemberAxes(way, y, way.cross(y));
     }
 
+    /** A vector of its own axes in the frame's. */
+    public Vec3 global(Vec3 own) {
+        return x.times(own.x()).along(y, own.y()).along(z, own.z());
+    }
+
     /** Whether a direction goes more along y than along z. */
     public boolean isSideways(Vec3 direction) {
         return Math.abs(direction.dot(y)) > Math.abs(direction.dot(z));

@@ -13,6 +13,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.util.Duration;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
+import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.proof.Loss;
@@ -129,21 +130,16 @@ final class LossRows {
                         now.seating().pose(), loss.whole() ? Set.of(loss.body()) : Set.of(), chalk)));
     }
 
-    /** A tube as a line; gives the middle of it, or of the mount. */
+    /** A tube as a line; gives the middle of it. */
     private static Vec3 mark(List<ChalkMark> chalk, Examination now, String id, String style) {
-        return now.job()
-                .member(id)
-                .map(tube -> {
-                    List<Vec3> path = now.seating().path(tube);
-                    for (int k = 1; k < path.size(); k++) {
-                        chalk.add(ChalkMark.stroke(path.get(k - 1), path.get(k), style));
-                    }
-                    return path.get(0).towards(path.get(path.size() - 1), 0.5);
-                })
-                .orElseGet(() -> now.job().cradle().isolators().stream()
-                        .filter(each -> each.id().equals(id))
-                        .map(each -> now.seating().boss(each.boss()))
-                        .findFirst()
-                        .orElse(now.seating().mass().cg()));
+        Optional<Member> tube = now.job().member(id);
+        if (tube.isEmpty()) {
+            return now.seating().mass().cg();
+        }
+        List<Vec3> path = now.seating().path(tube.get());
+        for (int k = 1; k < path.size(); k++) {
+            chalk.add(ChalkMark.stroke(path.get(k - 1), path.get(k), style));
+        }
+        return path.get(0).towards(path.get(path.size() - 1), 0.5);
     }
 }

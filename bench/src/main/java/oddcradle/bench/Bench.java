@@ -61,6 +61,7 @@ public final class Bench {
         print("tube end pulled, everything examined / one 60 Hz frame", "µs", 1, CradleMeasures.pull());
         print("orders at 400 speeds / bare dense systems", "ms", 5, ShakeMeasures.map());
         print("all cases after one tube / bare factor and solutions", "ms", 2, LoadMeasures.cases());
+        print("one weld lost, by update / the frame solved anew", "ms", 0.1, LoadMeasures.loss());
         if (quick) {
             return;
         }

@@ -7,8 +7,11 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.frame.FrameAnalysis;
+import oddcradle.core.frame.TornFrame;
 import oddcradle.core.frame.input.Fixity;
 import oddcradle.core.frame.input.FrameCase;
 import oddcradle.core.frame.input.FrameInput;
@@ -46,6 +49,27 @@ final class LoadMeasures {
         });
         double whole = SeatMeasures.seconds(() -> FrameAnalysis.solve(input));
         return new Bench.Pair(whole * 1e3, bare * 1e3);
+    }
+
+    /** Each weld of the runabout lost in turn with the worst of what is left found, beside the frame solved anew, ms a loss. */
+    static Bench.Pair loss() {
+        FrameInput input =
+                Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job()).frame().input();
+        Set<String> cases = input.cases().stream().map(FrameCase::id).collect(Collectors.toSet());
+        int members = input.members().size();
+        double updated = SeatMeasures.seconds(() -> {
+            TornFrame frame = TornFrame.of(input).answer().orElseThrow();
+            double sum = 0;
+            for (FrameMember member : input.members()) {
+                TornFrame.Torn torn = new TornFrame.Torn(Set.of(), Set.of(member.id()), Set.of(), Set.of());
+                sum += frame.without(torn, piece -> 3e8, cases)
+                        .map(TornFrame.Worst::over)
+                        .orElse(0.0);
+            }
+            return sum;
+        });
+        double anew = SeatMeasures.seconds(() -> FrameAnalysis.solve(input));
+        return new Bench.Pair(updated * 1e3 / members, anew * 1e3);
     }
 
     /** 2,000 beams under ten cases, beside CalculiX on the same beams and cases, started anew; its beams are of the plainer kind. In s. */

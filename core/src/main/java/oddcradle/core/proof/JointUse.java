@@ -44,7 +44,8 @@ public record JointUse(
         THROAT("its weld", "add a gusset, or take a wider or thicker tube"),
         WALL("the wall it is welded to", "add a gusset, or take a wider or thicker tube"),
         NET_SECTION("the tube beside the hole", "take a smaller hole, or a wider or thicker tube"),
-        GRIP("the grip of its clamp", "take a longer clamp, or more or thicker bolts");
+        GRIP("the grip of its clamp", "take a longer clamp, or more or thicker bolts"),
+        BOLT("the bolt or its thread", "take a thicker bolt, a shorter spacer or sleeve, or more thread");
 
         private final String words;
         private final String cure;
@@ -64,11 +65,12 @@ public record JointUse(
         }
     }
 
-    /** Tubes that end on others, tabs of mounts, holes through tubes, and clamps round them, each in its worst case, the hardest worked first. */
+    /** Tubes that end on others, tabs of mounts, holes through tubes, clamps round them, and bolts of mounts, each in its worst case, the hardest worked first. */
     static List<JointUse> of(Examination examination, List<CaseResult> results) {
         List<JointUse> uses = new ArrayList<>(TubeJoints.of(examination.job(), examination.frame(), results));
         uses.addAll(MountJoints.of(examination.job(), examination.frame(), examination.mountDesigns(), results));
         uses.addAll(ClampJoints.of(examination, results));
+        uses.addAll(BoltJoints.of(examination, results));
         uses.sort(Comparator.comparingDouble(JointUse::utilisation).reversed());
         return uses;
     }

@@ -3,10 +3,8 @@ package oddcradle.core.search;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import java.util.TreeMap;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
 import oddcradle.core.drive.Stage;
@@ -20,6 +18,7 @@ import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.MadeTo;
+import oddcradle.core.joint.BoltHole;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.odds.BoltUpChance;
@@ -38,10 +37,6 @@ import oddcradle.core.units.Quantity;
  * with a caliper, one oversize hole or slot, one better habit of the shop.
  */
 public final class OddsOfFit {
-    /** Holes with room for their bolts, medium row: ISO 273, from memory; bolt to hole, m. */
-    private static final TreeMap<Double, Double> MEDIUM = new TreeMap<>(Map.of(
-            0.005, 0.0055, 0.006, 0.0066, 0.008, 0.009, 0.010, 0.011, 0.012, 0.0135, 0.014, 0.0155, 0.016, 0.0175));
-
     public static final int DRAWS = 10_000;
     private static final int DRAWS_TO_COMPARE = 1_000;
     private static final long SEED = 20;
@@ -202,15 +197,10 @@ public final class OddsOfFit {
         return BoltUpChance.of(input(known, errors, draws), new SplittableRandom(SEED), progress);
     }
 
-    /** The bolt that a bore is made for: the next smaller size. */
-    private static double bolt(double bore) {
-        return Optional.ofNullable(MEDIUM.lowerKey(bore)).orElse(bore);
-    }
-
     private FitErrors.Hole hole(Boss boss) {
-        double bolt = bolt(boss.bore());
+        double bolt = BoltHole.boltOf(boss.bore());
         return errors().hole(boss.id())
-                .orElseGet(() -> new FitErrors.Hole(boss.id(), MEDIUM.getOrDefault(bolt, bolt * 1.1), 0, Vec3.X));
+                .orElseGet(() -> new FitErrors.Hole(boss.id(), BoltHole.medium(bolt), 0, Vec3.X));
     }
 
     private BoltUpChance.Input input(Known known, FitErrors errors, int draws) {
@@ -218,7 +208,7 @@ public final class OddsOfFit {
                 Surveyed.of(known.donor(), known.host(), examination.seating().pose());
         List<BoltUpChance.Bolt> bolts = new ArrayList<>();
         for (Boss boss : job.donor().bosses()) {
-            double bolt = bolt(boss.bore());
+            double bolt = BoltHole.boltOf(boss.bore());
             FitErrors.Hole hole = errors.hole(boss.id()).orElse(hole(boss));
             boolean threaded = !boss.hole().thread().isBlank();
             double clearance = (threaded ? 0 : (boss.bore() - bolt) / 2) + Math.max(0, (hole.diameter() - bolt) / 2);

@@ -710,8 +710,8 @@ class BeginTest extends WindowDriver {
         cable(hand, "120 100 380", "1350 250 700");
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
-        until(() -> robot.lookup("#propose-take-5").tryQuery().isPresent());
-        click(robot, "#propose-take-5");
+        until(() -> robot.lookup("#propose-take-6").tryQuery().isPresent());
+        click(robot, "#propose-take-6");
         hand.clicks++;
         settled();
         picture(robot, "4-cradle");

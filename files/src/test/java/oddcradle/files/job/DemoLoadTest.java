@@ -220,6 +220,29 @@ class DemoLoadTest {
                 .orElseThrow();
     }
 
+    /** Trade: a thin bolt over a long spacer lets it rock; a thicker one, clamped harder, does not. */
+    @Test
+    void thinBoltOverALongSpacer_isTold() {
+        Job skid = DemoJobs.HUT_SKID.load().job();
+        assertThat(bolt(skid).utilisation()).isBetween(0.3, 1.0);
+        Job thin = skid.withDonor(skid.donor()
+                .withBosses(skid.donor().bosses().stream()
+                        .map(boss -> boss.withBore(0.009))
+                        .toList()));
+        assertThat(bolt(thin).utilisation()).isGreaterThan(1);
+        assertThat(bolt(thin).why().withNumbers(UnitStyle.MILLIMETRES)).contains("opens on one side");
+        assertThat(Proven.of(Examination.of(thin)).report(Step.LOAD).findings())
+                .anyMatch(each -> each.severity() == Severity.STOP
+                        && each.what().in(UnitStyle.MILLIMETRES).contains("take a thicker bolt"));
+    }
+
+    private static JointUse bolt(Job job) {
+        return LoadProof.joints(Examination.of(job)).stream()
+                .filter(use -> use.limit() == JointUse.Limit.BOLT)
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Friction holds in proportion to the bolts: a fourth of them slips four times as easily, one small bolt lets go. */
     @Test
     void clamp_holdsByItsBolts() {

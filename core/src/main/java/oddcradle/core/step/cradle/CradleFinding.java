@@ -40,6 +40,7 @@ public enum CradleFinding implements FindingCode {
     SHORTED,
     SLEEVE,
     SLIDE,
+    SLIP,
     COMPRESSION,
     STACK,
     STOCK,

@@ -17,6 +17,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.joint.BoltHole;
 import oddcradle.core.joint.BoltStrength;
 import oddcradle.core.joint.HubGrip;
 import oddcradle.core.joint.NotchedTube;
@@ -281,17 +282,51 @@ final class DetailNotes {
                 new Why("1.5 % of the centre distance for wear and half a pitch to hang it on", List.of(), PRACTICE));
     }
 
+    /** What friction under one bolt does not hold, slips by the play of its hole, and the engine goes along. */
+    private void slip(TubeJoint joint, Member member, ScrewThread thread, double load) {
+        double grip = HubGrip.FRICTION * HubGrip.screws(1, thread);
+        double play = (BoltHole.medium(thread.diameter()) - thread.diameter()) / 2;
+        boolean holds = grip >= load;
+        report.atLeast(
+                CradleFinding.SLIP,
+                holds ? Severity.GOOD : Severity.WATCH,
+                holds
+                        ? Phrase.of(
+                                "friction under the bolt at {} of {} holds {}; {} comes onto it",
+                                joint.node(),
+                                member.named(),
+                                Quantity.force(grip),
+                                Quantity.force(load))
+                        : Phrase.of(
+                                "friction under the bolt at {} of {} holds only {} of {}: the end slips by up to {} either way in a usual hole, and"
+                                        + " the engine goes along; ream the hole to the bolt, or use two bolts or a thicker one",
+                                joint.node(),
+                                member.named(),
+                                Quantity.force(grip),
+                                Quantity.force(load),
+                                Quantity.length(play)),
+                Quantity.force(grip),
+                Quantity.force(load),
+                Place.of(Subject.tube(member.id()), seating.node(joint.node())),
+                new Why(
+                        "mu F on one face, F three quarters of proof; hole of ISO 273, medium",
+                        List.of(
+                                input("mu", Quantity.ratio(HubGrip.FRICTION)),
+                                input("F", Quantity.force(HubGrip.screws(1, thread))),
+                                input("play either way", Quantity.length(play))),
+                        PRACTICE));
+    }
+
     /** A bolt through a tube's end: it dents the tube unless something stands inside. */
     private void joint(TubeJoint joint) {
         if (!joint.kind().isBolted()) {
             return;
         }
         Member member = job.cradle().member(joint.member()).orElseThrow();
-        if (!(member.section() instanceof Tube tube)) {
-            return;
-        }
         ScrewThread thread = ScrewThread.find(joint.thread())
-                .or(() -> ScrewThread.forBore(tube.od() / 3, job.build().shop().inch()))
+                .or(() -> ScrewThread.forBore(
+                        2 * member.section().outerRadius() / 3,
+                        job.build().shop().inch()))
                 .orElse(ScrewThread.all().get(0));
         double load = uses.stream()
                 .filter(use -> use.tube().id().equals(member.id()))
@@ -300,6 +335,10 @@ final class DetailNotes {
                         use.piece().endJ().force().length()))
                 .max()
                 .orElse(0);
+        slip(joint, member, thread, load);
+        if (!(member.section() instanceof Tube tube)) {
+            return;
+        }
         Optional<TubeJoint.InnerSleeve> sleeve = joint.sleeve();
         SleevedEnd end = SleevedEnd.of(
                 tube,

@@ -1,6 +1,7 @@
 package oddcradle.core.step.cradle;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -31,6 +32,7 @@ import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
+import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.Hard;
 import oddcradle.core.report.Cure;
@@ -246,6 +248,53 @@ class CradleReportTest {
         Job bolted = with(new CradleEdit.SetJoint(TubeJoint.of("C1", "PFL", TubeJoint.Kind.BOLTED, "M8")));
         double welded = sink(JOB);
         assertThat(sink(bolted)).isGreaterThan(welded * 1.0001);
+    }
+
+    /** A level bolt across lets its end nod under the engine's weight, an upright one only swing aside. */
+    @Test
+    void wayOfTheBolt_decidesWhatItsEndMayDo() {
+        TubeJoint level = TubeJoint.of("C1", "PFL", TubeJoint.Kind.BOLTED, "M8");
+        double nods = sink(with(new CradleEdit.SetJoint(level)));
+        double upright = sink(with(new CradleEdit.SetJoint(level.withBolt(Optional.of(Vec3.Z)))));
+        assertThat(upright).isLessThan(nods);
+        Vec3 along = Examination.of(JOB).seating().node("PFL");
+        Vec3 way = Examination.of(JOB)
+                .seating()
+                .node(JOB.cradle().member("C1").orElseThrow().last())
+                .minus(along);
+        // A bolt cannot lie along its tube: told so, it is taken as level across.
+        assertThat(sink(with(new CradleEdit.SetJoint(level.withBolt(Optional.of(way))))))
+                .isEqualTo(nods);
+        assertThatThrownBy(() -> level.withBolt(Optional.of(Vec3.ZERO)))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("give the way that the bolt lies");
+    }
+
+    /** Friction of one bolt grows with its size: a thin one lets the end slip in its hole, a thick one does not. */
+    @Test
+    void thinBolt_slips_andIsTold() {
+        double load = Examination.of(JOB).tubeStresses().stream()
+                .filter(use -> use.tube().id().equals("C1"))
+                .mapToDouble(use -> use.piece().endI().force().length())
+                .max()
+                .orElseThrow();
+        assertThat(load).isGreaterThan(100);
+        Finding thick = found(
+                        with(new CradleEdit.SetJoint(TubeJoint.of("C1", "PFL", TubeJoint.Kind.BOLTED, "M16"))),
+                        "cradle.slip")
+                .get(0);
+        assertThat(thick.severity()).isEqualTo(Severity.GOOD);
+        Job heavy = JOB.withDonor(JOB.donor().withMass(JOB.donor().mass().withMass(900)));
+        Finding thin = Examination.of(
+                        new CradleEdit.SetJoint(TubeJoint.of("C1", "PFL", TubeJoint.Kind.BOLTED, "M6")).applyTo(heavy))
+                .report(Step.CRADLE)
+                .findings()
+                .stream()
+                .filter(each -> each.code().id().equals("cradle.slip"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(thin.severity()).isEqualTo(Severity.WATCH);
+        assertThat(thin.what().in(UnitStyle.MILLIMETRES)).contains("slips by up to 0.3 mm");
     }
 
     private static double sink(Job job) {

@@ -39,8 +39,9 @@ final class TubeFields {
                     each -> each.condition().orElseThrow(),
                     (each, condition) -> each.withCondition(Optional.of(condition)),
                     condition -> condition
-                            .length("wall, measured", Condition::wall, (each, wall) -> new Condition(wall, each.pit()))
-                            .length("deepest pit", Condition::pit, (each, pit) -> new Condition(each.wall(), pit)));
+                            .length("wall, measured", Condition::wall, Condition::withWall)
+                            .length("deepest pit", Condition::pit, Condition::withPit)
+                            .length("deepest dent", Condition::dentDepth, Condition::withDent));
         }
         return of;
     }

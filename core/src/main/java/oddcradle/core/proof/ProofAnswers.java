@@ -87,7 +87,7 @@ public final class ProofAnswers {
     }
 
     private static Answer weld(LoadProof proof) {
-        String question = "Which weld or bolt hole is the worst?";
+        String question = "Which joint is the worst?";
         if (proof.joints().isEmpty()) {
             return new Answer(
                     "weld",

@@ -16,6 +16,7 @@ import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
+import oddcradle.core.strength.DentedTube;
 
 /** How hard the cases work the tubes. */
 public final class TubeStresses {
@@ -53,6 +54,12 @@ public final class TubeStresses {
 
     /** What one material may be stressed to at a level, Pa, and what is kept from buckling. */
     private record Allowed(double metal, double besideWeld, double onBuckling) {
+        Allowed dented(DentedTube dent) {
+            return dent == DentedTube.SOUND
+                    ? this
+                    : new Allowed(dent.bent() * metal, dent.bent() * besideWeld, onBuckling / dent.asColumn());
+        }
+
         static Allowed of(Material material, Level level, double yieldFactor) {
             double onYield = level.onYield(yieldFactor, material.ultimateOverYield());
             return new Allowed(
@@ -86,7 +93,7 @@ public final class TubeStresses {
             LoadCase load = loads.get(each.id());
             for (MemberResult piece : each.members()) {
                 Member tube = tubes.get(built.memberOfPiece().get(piece.id()));
-                Allowed may = allowed.get(tube.material()).get(load.level());
+                Allowed may = allowed.get(tube.material()).get(load.level()).dented(dent(tube));
                 Worst here = worst(load, piece, free.get(piece.id()), may);
                 worst.merge(
                         kept.apply(tube.id(), load.id()),
@@ -109,6 +116,12 @@ public final class TubeStresses {
                         built.pointOn(each.piece().id(), each.place()))));
         uses.sort(Comparator.comparingDouble(TubeStress::utilisation).reversed());
         return uses;
+    }
+
+    private static DentedTube dent(Member tube) {
+        return tube.condition()
+                .map(condition -> DentedTube.of(condition.dentDepth(), condition.remainingWall()))
+                .orElse(DentedTube.SOUND);
     }
 
     /** By material and level. */

@@ -4,6 +4,7 @@ import oddcradle.core.finding.FindingCode;
 
 /** What the program may find of the host. */
 public enum HostFinding implements FindingCode {
+    DENT,
     LOOSE_NODE,
     MASSES,
     NODES,

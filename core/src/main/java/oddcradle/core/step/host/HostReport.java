@@ -15,6 +15,7 @@ import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.host.FrameSquare;
 import oddcradle.core.job.host.Host;
+import oddcradle.core.job.tube.Condition;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.material.Material;
@@ -25,6 +26,7 @@ import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
+import oddcradle.core.strength.DentedTube;
 import oddcradle.core.structure.HostMasses;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Quantity;
@@ -200,10 +202,41 @@ public final class HostReport {
         }
     }
 
+    /** A dented tube folds early where it is pressed; one that is dented deeper than the formulas go is not worked out, it is replaced. */
+    private static void dent(ReportBuilder report, Member member, Map<String, Vec3> places) {
+        double depth = member.condition().map(Condition::dentDepth).orElse(0.0);
+        if (depth <= 0) {
+            return;
+        }
+        double wall = member.remaining().wall();
+        DentedTube left = DentedTube.of(depth, wall);
+        boolean meant = DentedTube.isMeant(depth, wall, 2 * member.section().outerRadius());
+        report.say(
+                HostFinding.DENT,
+                meant ? Severity.WATCH : Severity.STOP,
+                meant
+                        ? Phrase.of(
+                                "{} has a dent {} deep: pressed it bears {}, bent {} of what it bore; every stress is held against that",
+                                member.id(),
+                                Quantity.length(depth),
+                                Quantity.share(left.asColumn()),
+                                Quantity.share(left.bent()))
+                        : Phrase.of(
+                                "{} has a dent {} deep, more than can be worked out; replace that piece, or sleeve it",
+                                member.id(),
+                                Quantity.length(depth)),
+                Place.of(Subject.tube(member.id()), places.get(member.first())),
+                new Why(
+                        "exp(-0.08 h/t) as a column, exp(-0.06 h/t) bent; up to ten walls and 0.3 of the diameter",
+                        List.of(input("h", Quantity.length(depth)), input("t, left", Quantity.length(wall))),
+                        Source.fromMemory("ISO 19902, 13.7.3")));
+    }
+
     private static void wall(ReportBuilder report, Member member, Map<String, Vec3> places) {
         if (member.condition().isEmpty()) {
             return;
         }
+        dent(report, member, places);
         double share = member.remaining().area() / member.section().area();
         Quantity left = Quantity.length(member.condition().get().remainingWall());
         report.atLeast(

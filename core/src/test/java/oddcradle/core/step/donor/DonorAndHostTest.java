@@ -135,6 +135,40 @@ class DonorAndHostTest {
         assertThatThrownBy(() -> new Condition(0.002, 0.002)).hasMessageContaining("rusted through");
     }
 
+    /** ISO 19902 (from memory): a dent five walls deep leaves 74 % bent and 67 % pressed; one of twelve is beyond what it tells. */
+    @Test
+    void dentedTube_bearsLess_andADeepDentIsNotWorkedOut() {
+        double wall = 0.0024;
+        Job sound = dented(wall, 0);
+        assertThat(finding(sound, "host.dent")).isEmpty();
+        Job job = dented(wall, 5 * wall);
+        Finding dent = finding(job, "host.dent").orElseThrow();
+        assertThat(dent.severity()).isEqualTo(Severity.WATCH);
+        assertThat(dent.what().in(UnitStyle.MILLIMETRES)).contains("67.0 %").contains("74.1 %");
+        // Bent through, or pressed: between the two the tube is worked so much harder.
+        assertThat(utilisation(job) / utilisation(sound)).isBetween(1 / 0.7409, 1 / 0.6);
+        assertThat(finding(dented(wall, 12 * wall), "host.dent").orElseThrow().severity())
+                .isEqualTo(Severity.STOP);
+        assertThatThrownBy(() -> new Condition(wall, 0).withDent(-0.001)).hasMessageContaining("dent");
+    }
+
+    private static Job dented(double wall, double dent) {
+        return JOB.withHost(JOB.host()
+                .withMembers(JOB.host().members().stream()
+                        .map(member -> member.id().equals("H1L")
+                                ? member.withCondition(Optional.of(new Condition(wall, 0).withDent(dent)))
+                                : member)
+                        .toList()));
+    }
+
+    private static double utilisation(Job job) {
+        return Examination.of(job).tubeStresses().stream()
+                .filter(use -> use.tube().id().equals("H1L"))
+                .findFirst()
+                .orElseThrow()
+                .utilisation();
+    }
+
     private static double stress(Job job) {
         return Examination.of(job).tubeStresses().stream()
                 .filter(use -> use.tube().id().equals("H1L"))

@@ -48,6 +48,7 @@ final class TubeSheet extends VBox {
     private final List<Runnable> refreshers = new ArrayList<>();
     private final QuantityField wall;
     private final QuantityField pit;
+    private final QuantityField dent;
     private final Label state = new Label();
     private final Button sound = new Button("Sound as bought");
     private final WordField called = new WordField("tube-label", "Called", "left rail", words -> label(words));
@@ -80,14 +81,20 @@ final class TubeSheet extends VBox {
                 "wall-measured",
                 "Wall",
                 Kind.LENGTH,
-                v -> change(old ->
-                        Optional.of(new Condition(v, old.map(Condition::pit).orElse(0.0)))));
+                v -> change(
+                        old -> Optional.of(old.map(each -> each.withWall(v)).orElseGet(() -> new Condition(v, 0)))));
         pit = new QuantityField(
                 "pit-depth",
                 "Deepest pit",
                 Kind.LENGTH,
-                v -> change(old ->
-                        Optional.of(new Condition(old.map(Condition::wall).orElse(bought()), v))));
+                v -> change(old -> Optional.of(
+                        old.orElseGet(() -> new Condition(bought(), 0)).withPit(v))));
+        dent = new QuantityField(
+                "dent-depth",
+                "Deepest dent",
+                Kind.LENGTH,
+                v -> change(old -> Optional.of(
+                        old.orElseGet(() -> new Condition(bought(), 0)).withDent(v))));
         sound.setId("wall-sound");
         sound.getStyleClass().add("plain-button");
         sound.setOnAction(click -> change(old -> Optional.empty()));
@@ -114,6 +121,7 @@ final class TubeSheet extends VBox {
                         state,
                         wall,
                         pit,
+                        dent,
                         sound,
                         called,
                         row("Of", material),
@@ -314,7 +322,7 @@ final class TubeSheet extends VBox {
         });
         Optional<Member> tube = picked();
         boolean hollow = tube.isPresent() && bought() > 0;
-        for (javafx.scene.Node node : List.of(wall, pit, sound)) {
+        for (javafx.scene.Node node : List.of(wall, pit, dent, sound)) {
             node.setVisible(hollow);
             node.setManaged(hollow);
         }
@@ -331,6 +339,7 @@ final class TubeSheet extends VBox {
             Optional<Condition> condition = tube.get().condition();
             wall.show(condition.map(Condition::wall).orElse(bought()), desk.units());
             pit.show(condition.map(Condition::pit).orElse(0.0), desk.units());
+            dent.show(condition.map(Condition::dentDepth).orElse(0.0), desk.units());
         }
     }
 }

@@ -30,13 +30,17 @@ final class HoldSheet extends VBox {
     HoldSheet(Desk desk) {
         super(6);
         this.desk = desk;
-        said.setText("Tubes and walls from the shop's stock, or one brace more; every way is judged anew as a whole.");
         getChildren()
                 .addAll(
                         Text.head("Make it hold"),
+                        Text.line(
+                                "Tubes and walls from the shop's stock, gussets, or one brace more; every way is judged"
+                                        + " anew as a whole. It takes up to a minute."),
                         Text.button("hold-ways", "Ways to make it hold", this::ways),
-                        Text.line("The whole job at once: seat, cradle, tubes and isolators together, toward no stop"
-                                + " anywhere. It takes a minute or two."),
+                        Text.head("The whole job at once"),
+                        Text.line(
+                                "Seat, cradle, tubes and isolators together, toward no stop anywhere. It takes a minute"
+                                        + " or two."),
                         Text.button("hold-whole", "Whole designs", this::whole),
                         new WorkBar(desk.work()),
                         said,
@@ -76,7 +80,7 @@ final class HoldSheet extends VBox {
             lines.add(Text.line((answer.holds() ? "All holds: " : "More holds, not yet all: ")
                     + MakeHold.summary(answer).in(desk.units())));
             answer.changes().forEach(change -> lines.add(Text.line("· " + change.in(desk.units()))));
-            answer.newStops().forEach(stop -> lines.add(stop(stop)));
+            answer.newStops().forEach(stop -> lines.add(stop("Brings: ", stop)));
             card(k + 1, answer.words(), lines, TakeDesign.of(answer.job(), answer.words()));
         }
     }
@@ -93,18 +97,18 @@ final class HoldSheet extends VBox {
             design.proven().findings().stream()
                     .filter(each -> each.severity() == Severity.STOP)
                     .limit(STOPS_TOLD)
-                    .forEach(stop -> lines.add(stop(stop)));
+                    .forEach(stop -> lines.add(stop("Stop: ", stop)));
             card(k + 1, design.words(), lines, TakeDesign.of(design.job(), design.words()));
         }
         if (!result.inTheWay().isEmpty()) {
             VBox way = new VBox(3, Text.head("In the way of every design"));
-            result.inTheWay().forEach(stop -> way.getChildren().add(stop(stop)));
+            result.inTheWay().forEach(stop -> way.getChildren().add(stop("", stop)));
             cards.getChildren().add(way);
         }
     }
 
-    private Label stop(Finding finding) {
-        Label line = Text.line(finding.what().in(desk.units()));
+    private Label stop(String before, Finding finding) {
+        Label line = Text.line(before + finding.what().in(desk.units()));
         line.getStyleClass().add("figure-name");
         return line;
     }

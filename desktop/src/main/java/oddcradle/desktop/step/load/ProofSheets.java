@@ -71,7 +71,7 @@ final class ProofSheets {
                         Temper.at(use.utilisation()),
                         ShareBars.Past.BAD))
                 .toList());
-        List<Node> rows = new ArrayList<>(List.of(Text.head("Welds and bolt holes, by what gives way first"), bars));
+        List<Node> rows = new ArrayList<>(List.of(Text.head("Joints, by what gives way first"), bars));
         if (worst.isEmpty()) {
             rows.add(Text.line("Nothing is welded onto a tube."));
         }

@@ -12,8 +12,8 @@ E, NU, YIELD = 210e9, 0.3, 235e6
 # name, chord, what stands on it; mm. Round chord: diameter, wall. Box: width, height, wall. The brace: round (diameter, wall), or a
 # plate (length along the chord, thickness) as a mount's tab.
 JOINTS = {
-    "round-half": (("round", 100, 5), ("round", 50, 8)),
-    "round-shop": (("round", 40, 3), ("round", 32, 5)),
+    "round-narrow": (("round", 40, 3), ("round", 20, 4)),
+    "round-shop": (("round", 40, 3), ("round", 32, 2.5)),
     "box-square": (("box", 60, 60, 4), ("box", 36, 36, 5)),
     "tab-round": (("round", 40, 3), ("plate", 60, 6)),
     "tab-box": (("box", 60, 60, 4), ("plate", 60, 6)),

@@ -22,7 +22,7 @@ class JointStudyTest {
     private static final double YIELD = 235e6;
     private static final double E = 210e9;
     /** Above what the model bears. */
-    private static final double MOST_ABOVE = 1.2;
+    private static final double MOST_ABOVE = 1.3;
 
     /** As the study has it: sizes in mm; gives in m/N or rad/(N m); most in N or N m. */
     record Row(String name, String load, List<Double> chord, List<Double> brace, double gives, double most) {

@@ -50,11 +50,11 @@ final class MountStops {
 
     /** @param u as if there were no stops; with them where they are met */
     double[] with(double[] u) {
-        double[] shortBy = new double[stops.size()];
+        double[] left = new double[stops.size()];
         boolean met = false;
-        for (int s = 0; s < shortBy.length; s++) {
-            shortBy[s] = stops.get(s).gap() - Sums.dot(stops.get(s).row(), u);
-            met |= shortBy[s] < 0;
+        for (int s = 0; s < left.length; s++) {
+            left[s] = stops.get(s).gap() - Sums.dot(stops.get(s).row(), u);
+            met |= left[s] < 0;
         }
         if (!met) {
             return u;
@@ -62,7 +62,7 @@ final class MountStops {
         if (matrix == null) {
             prepare();
         }
-        double[] forces = forces(shortBy);
+        double[] forces = forces(left);
         double[] held = u.clone();
         for (int s = 0; s < forces.length; s++) {
             if (forces[s] > 0) {

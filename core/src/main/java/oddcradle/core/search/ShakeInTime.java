@@ -18,6 +18,7 @@ import oddcradle.core.job.load.Shock;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.structure.CaseVariants;
+import oddcradle.core.structure.EngineInTime;
 import oddcradle.core.structure.MountSeat;
 import oddcradle.core.vibration.LinkedBodiesInTime;
 
@@ -107,9 +108,10 @@ public final class ShakeInTime {
             List<LoadCase> cases = CaseVariants.of(job);
             List<FrameCase> loads = examination.frame().input().cases();
             List<Event> events = new ArrayList<>();
+            EngineInTime engine = RunUp.engine(examination);
             for (RunUp runUp : List.of(RunUp.starting(idle), RunUp.dying(idle))) {
                 TimeWatch watch = new TimeWatch(examination, setting, runUp.duration());
-                runUp.follow(system, setting, RunUp.engine(examination), watch);
+                runUp.follow(system, setting, engine, watch);
                 events.add(watch.event(runUp.id(), runUp.label(), runUp.how()));
                 progress.report(1.0 / (cases.size() + 1));
             }

@@ -24,6 +24,7 @@ import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.placement.Scans;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.section.Tube;
 import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
 import oddcradle.core.strength.DentedTube;
@@ -210,7 +211,8 @@ public final class HostReport {
         }
         double wall = member.remaining().wall();
         DentedTube left = DentedTube.of(depth, wall);
-        boolean meant = DentedTube.isMeant(depth, wall, 2 * member.section().outerRadius());
+        boolean meant = member.section() instanceof Tube
+                && DentedTube.isMeant(depth, wall, 2 * member.section().outerRadius());
         report.say(
                 HostFinding.DENT,
                 meant ? Severity.WATCH : Severity.STOP,
@@ -227,7 +229,7 @@ public final class HostReport {
                                 Quantity.length(depth)),
                 Place.of(Subject.tube(member.id()), places.get(member.first())),
                 new Why(
-                        "exp(-0.08 h/t) as a column, exp(-0.06 h/t) bent; up to ten walls and 0.3 of the diameter",
+                        "exp(-0.08 h/t) as a column, exp(-0.06 h/t) bent, of round tubes; up to ten walls and 0.3 of the diameter",
                         List.of(input("h", Quantity.length(depth)), input("t, left", Quantity.length(wall))),
                         Source.fromMemory("ISO 19902, 13.7.3")));
     }

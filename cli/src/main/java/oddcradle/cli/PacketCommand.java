@@ -29,7 +29,10 @@ final class PacketCommand implements Callable<Integer> {
     @Option(names = "--inch", description = "lengths in fractional inches")
     private boolean inch;
 
-    @Option(names = "--paper", paramLabel = "SIZE", description = "A4 or LETTER (default ${DEFAULT-VALUE})")
+    @Option(
+            names = "--paper",
+            paramLabel = "SIZE",
+            description = "A4, LETTER, A3 or TABLOID (default ${DEFAULT-VALUE})")
     private PaperSize paper = PaperSize.A4;
 
     @Override
@@ -39,7 +42,7 @@ final class PacketCommand implements Callable<Integer> {
         Files.createDirectories(folder);
         Path pdf = folder.resolve(Packet.fileName(examination.job().name()));
         UnitStyle style = inch ? UnitStyle.FRACTIONAL_INCHES : UnitStyle.MILLIMETRES;
-        Files.write(pdf, Packet.of(examination, style, paper, LocalDate.now()));
+        Files.write(pdf, Packet.of(examination, Packet.Wishes.all(style, paper, LocalDate.now())));
         spec.commandLine().getOut().println(pdf);
         return 0;
     }

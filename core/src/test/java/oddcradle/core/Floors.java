@@ -35,7 +35,7 @@ final class Floors {
             List.of("step"),
             List.of("examine"),
             List.of("search"),
-            List.of("cure", "proof"),
+            List.of("cure", "proof", "workshop"),
             List.of("guide", "propose"));
 
     static final int ANALYSES = 2;

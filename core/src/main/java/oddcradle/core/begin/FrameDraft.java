@@ -80,7 +80,14 @@ final class FrameDraft {
     }
 
     void tube(String label, String... through) {
-        tubes.add(new Member("H" + (tubes.size() + 1), label, List.of(through), section, material, Optional.empty()));
+        tubes.add(new Member(
+                "H" + (tubes.size() + 1),
+                label,
+                List.of(through),
+                section,
+                material,
+                Optional.empty(),
+                Optional.empty()));
     }
 
     /** The same tube on the left and on the right. */

@@ -40,6 +40,7 @@ public final class Cards {
             case LINE -> LineCards.additions(job);
             case SEAT -> SeatCards.additions(job);
             case CRADLE -> DetailKinds.of(job);
+            case MAKE -> ShopCards.additions(job);
             default -> List.of();
         };
     }

@@ -1,6 +1,5 @@
 package oddcradle.core.card;
 
-import static oddcradle.core.card.Listed.plus;
 import static oddcradle.core.card.Listed.with;
 import static oddcradle.core.card.Listed.without;
 
@@ -8,11 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
-import oddcradle.core.catalog.Nut;
-import oddcradle.core.catalog.SectionStock;
-import oddcradle.core.catalog.Shelf;
-import oddcradle.core.catalog.ShelfRow;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.JobBuilder;
@@ -21,11 +15,8 @@ import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.load.Level;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.Shock;
-import oddcradle.core.job.make.Build;
-import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
-import oddcradle.core.section.Section;
 import oddcradle.core.units.Kind;
 
 /** The cards of the job itself, its materials, its shop and its load cases. */
@@ -36,7 +27,7 @@ final class JobCards {
         List<Card> cards = new ArrayList<>();
         cards.add(job(job));
         cards.addAll(materials(job));
-        cards.add(shop(job));
+        cards.addAll(ShopCards.of(job));
         cards.add(duty(job));
         cards.addAll(cases(job));
         return cards;
@@ -116,47 +107,6 @@ final class JobCards {
                 .host(job.host().withMembers(tubes.apply(job.host().members())))
                 .cradle(job.cradle().withMembers(tubes.apply(job.cradle().members())))
                 .made();
-    }
-
-    private static Shop withPlate(Shop shop, ShelfRow row) {
-        return shop.withPlates(Stream.concat(shop.plates().stream(), row.sizes().stream())
-                .distinct()
-                .sorted()
-                .toList());
-    }
-
-    private static Card shop(Job job) {
-        Build build = job.build();
-        Shop shop = build.shop();
-        FieldsOf<Build> of = new FieldsOf<>(build, job::withBuild)
-                .length("lost at each cut", Build::kerf, Build::withKerf)
-                .measure("yield over what a tube may carry", Kind.RATIO, Build::yieldFactor, Build::withYieldFactor)
-                .inner(Build::shop, Build::withShop, inside -> inside.row(
-                                "plates on the shelf", Kind.LENGTH, Shop::plates, Shop::withPlates)
-                        .shelf(Shelf.PLATES, JobCards::withPlate)
-                        .yes("buys inch bolts", Shop::inch, Shop::withInch)
-                        .yes("welds in a jig", Shop::jig, Shop::withJig)
-                        .yes("edges of two diameters", Shop::thin, Shop::withThin)
-                        .one("nuts", Nut.values(), Nut::word, Shop::nuts, Shop::withNuts)
-                        .each(Shop::stock, Shop::withStock, (section, number) -> {
-                            Sections.fields(section);
-                            return section;
-                        }));
-        List<Deed> deeds = new ArrayList<>();
-        deeds.add(Deed.of(
-                "Put a tube on the shelf",
-                () -> stocked(job, plus(shop.stock(), SectionStock.tubes().get(0)))));
-        for (int k = 0; k < shop.stock().size(); k++) {
-            int at = k;
-            deeds.add(Deed.of(
-                    "Take " + shop.stock().get(k).designation() + " off the shelf",
-                    () -> stocked(job, without(shop.stock(), at))));
-        }
-        return new Card(Step.CRADLE, "shop", "", "", of.list(), deeds);
-    }
-
-    private static Job stocked(Job job, List<Section> stock) {
-        return job.withBuild(job.build().withShop(job.build().shop().withStock(stock)));
     }
 
     private static Card duty(Job job) {

@@ -33,7 +33,8 @@ final class TubeFields {
                         Listed.named(job.materials(), Material::name, Material::name),
                         Member::material,
                         Member::withMaterial)
-                .several("through nodes", nodes, Member::nodes, Member::withNodes);
+                .several("through nodes", nodes, Member::nodes, Member::withNodes)
+                .length("bend radius at its corners (0: straight stock)", Member::bend, Member::withBend);
         if (tube.condition().isPresent()) {
             of.inner(
                     each -> each.condition().orElseThrow(),

@@ -23,6 +23,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param stressArea tensile, m2: ISO 898-1 and SAE J429 (from memory)
  * @param plainNut height, m: ISO 4032 and ASME B18.2.2 (from memory)
  * @param lockingNut height, m: ISO 7040 and ASME B18.16.6 (from memory)
+ * @param spanner that its head and nut take, in the words of the toolbox: ISO 4014 and ASME B18.2.1 (from memory)
  * @param aircraftTorque what a nut of the aircraft series is tightened to, dry; empty where the series has none of this thread
  */
 public record ScrewThread(
@@ -33,6 +34,7 @@ public record ScrewThread(
         double stressArea,
         double plainNut,
         double lockingNut,
+        String spanner,
         Optional<TorqueRange> aircraftTorque) {
     private static final double MM = 1e-3;
     private static final double INCH_POUND_FORCE = 0.112984829;
@@ -149,6 +151,7 @@ public record ScrewThread(
                         Double.parseDouble(row.get("stress_area_mm2")) * MM * MM,
                         Double.parseDouble(row.get("nut_mm")) * MM,
                         Double.parseDouble(row.get("locking_nut_mm")) * MM,
+                        row.get("spanner"),
                         torque(row)));
             }
             return List.copyOf(threads);

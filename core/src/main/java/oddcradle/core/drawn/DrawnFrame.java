@@ -136,7 +136,8 @@ public final class DrawnFrame {
                 through,
                 original.section(),
                 original.material(),
-                original.condition()));
+                original.condition(),
+                original.bendRadius()));
     }
 
     /**

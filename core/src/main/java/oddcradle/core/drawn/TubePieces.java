@@ -37,7 +37,8 @@ public final class TubePieces {
                 whole.nodes().subList(at, whole.nodes().size()),
                 whole.section(),
                 whole.material(),
-                whole.condition());
+                whole.condition(),
+                whole.bendRadius());
         List<Member> tubes = new ArrayList<>();
         for (Member each : job.host().members()) {
             tubes.add(each.id().equals(tube) ? begin : each);

@@ -24,6 +24,7 @@ import oddcradle.core.hardware.MountDesigner;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.body.Part;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.placement.Bodies;
@@ -153,7 +154,17 @@ public final class Examination {
                 MountStiffness::of);
         this.cutList = memory.recall(
                 Analysis.CUTS,
-                new Cuts.Input(job.cradle().members(), job.host().members(), job.materials(), seating),
+                new Cuts.Input(
+                        job.cradle().members(),
+                        job.host().members(),
+                        job.cradle().joints(),
+                        job.cradle().details().stream()
+                                .filter(Detail.ClampPad.class::isInstance)
+                                .map(Detail.ClampPad.class::cast)
+                                .toList(),
+                        job.materials(),
+                        job.build().shop(),
+                        seating),
                 input -> Cuts.of(input, memory.copes()));
         this.neighbourChecks = memory.neighbours().of(job, seating);
         report();
@@ -204,9 +215,7 @@ public final class Examination {
                                 tubeStresses),
                         LoadReport::of),
                 memory.recall(
-                        Analysis.MAKE_REPORT,
-                        new MakeReport.Input(job.build().kerf(), seating, cutList),
-                        MakeReport::of),
+                        Analysis.MAKE_REPORT, new MakeReport.Input(job.build(), seating, cutList), MakeReport::of),
                 memory.recall(
                         Analysis.FIT_REPORT,
                         new FitReport.Input(job.donor().bosses(), seating.bosses()),

@@ -121,7 +121,7 @@ public final class Bodies {
     }
 
     private Body tube(Member member, Seating seating, Room room) {
-        return of(new PlacedTube(member, seating.path(member), room.of(Category.FIXED)), Bodies::tube);
+        return of(new PlacedTube(member, seating.centreLine(member), room.of(Category.FIXED)), Bodies::tube);
     }
 
     private static Body tube(PlacedTube placed) {
@@ -132,7 +132,7 @@ public final class Bodies {
 
     /** The straight pieces of a tube. */
     public static List<Solid> pieces(Member member, Seating seating) {
-        return pieces(member, seating.path(member));
+        return pieces(member, seating.centreLine(member));
     }
 
     private static List<Solid> pieces(Member member, List<Vec3> path) {

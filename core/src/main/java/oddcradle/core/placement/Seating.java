@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oddcradle.core.geometry.RoundedPath;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.tube.Anchor;
@@ -39,6 +40,9 @@ public record Seating(
         MassProperties mass,
         Vec3 driverCentre,
         Vec3 driverAxis) {
+    private static final double SAME_PLACE = 1e-9;
+    private static final int PIECES_PER_BEND = 8;
+
     public Seating {
         bosses = Map.copyOf(bosses);
         nodes = Map.copyOf(nodes);
@@ -152,5 +156,16 @@ public record Seating(
     /** A tube's nodes in order. */
     public List<Vec3> path(Member member) {
         return member.nodes().stream().map(this::node).toList();
+    }
+
+    /** The middle of a tube as it is bent, arcs as short straight pieces. */
+    public List<Vec3> centreLine(Member member) {
+        List<Vec3> path = path(member);
+        for (int k = 1; k < path.size(); k++) {
+            if (path.get(k).distanceTo(path.get(k - 1)) < SAME_PLACE) {
+                return path;
+            }
+        }
+        return member.bend() == 0 ? path : RoundedPath.of(path, member.bend(), PIECES_PER_BEND);
     }
 }

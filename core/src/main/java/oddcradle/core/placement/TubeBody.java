@@ -14,7 +14,7 @@ public final class TubeBody {
 
     /** Without what its ends reach into the tubes they are joined to. */
     public static List<Solid> betweenJoints(Job job, Seating seating, Member bar) {
-        List<Vec3> path = seating.path(bar);
+        List<Vec3> path = seating.centreLine(bar);
         List<Solid> pieces = new ArrayList<>();
         for (int k = 1; k < path.size(); k++) {
             if (path.get(k).distanceTo(path.get(k - 1)) < 1e-9) {

@@ -89,7 +89,13 @@ final class Braces {
                 boolean twice = own.contains(to) && own.indexOf(to) <= own.indexOf(from);
                 if (!twice && length >= SHORTEST && length <= LONGEST && !joined.contains(from + " " + to)) {
                     braces.add(new Member(
-                            id, "added brace", List.of(from, to), like.section(), like.material(), Optional.empty()));
+                            id,
+                            "added brace",
+                            List.of(from, to),
+                            like.section(),
+                            like.material(),
+                            Optional.empty(),
+                            Optional.empty()));
                 }
             }
         }

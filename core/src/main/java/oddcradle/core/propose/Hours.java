@@ -40,8 +40,9 @@ public final class Hours {
         }
         hours += BEND
                 * examination.cutList().stream()
-                        .filter(tube -> tube.bend() > 0.01)
-                        .count();
+                        .mapToInt(tube ->
+                                tube.bends().map(plan -> plan.angles().size()).orElse(tube.corner() > 0.01 ? 1 : 0))
+                        .sum();
         hours += (CORNER + (jig ? OFFER / 2 : OFFER)) * cradle.isolators().size();
         for (Detail detail : cradle.details()) {
             hours += detail instanceof Detail.ClampPad

@@ -121,6 +121,14 @@ public record BendPlan(
         return marks;
     }
 
+    /**
+     * How the tube is turned in a machine that always bends to one side: the other way round than its next bend lies, so that this comes to
+     * that side. Clockwise as seen from the first end along the tube, rad; the first 0.
+     */
+    public List<Double> turns() {
+        return rotations.stream().map(rotation -> 0 - rotation).toList();
+    }
+
     /** Of the tube before it is bent, m: straights and arcs on its centre line, which common practice takes to keep its length. */
     public double developedLength() {
         return straights.stream().mapToDouble(x -> x).sum()

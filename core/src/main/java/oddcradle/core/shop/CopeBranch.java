@@ -10,16 +10,14 @@ import oddcradle.core.section.Section;
  *
  * @param point on its axis, m
  * @param direction from the joint into the tube, unit
- * @param radius outside, m
- * @param wall m, less than the radius
- * @param reference where the wrap's angle begins, not along the direction
+ * @param section of the tube; the height of a box tube lies along {@code reference}
+ * @param reference where the wrap begins, not along the direction
  */
-public record CopeBranch(Vec3 point, Vec3 direction, double radius, double wall, Vec3 reference) {
+public record CopeBranch(Vec3 point, Vec3 direction, Section section, Vec3 reference) {
     public CopeBranch {
         Guard.present("point", point);
         direction = Guard.present("direction", direction).unit();
-        Guard.positive("r", radius, "m");
-        Section.requireHollow(wall, radius, "the radius");
+        Guard.present("section", section);
         reference = Guard.present("ref", reference).withoutPartAlong(direction);
         if (!(reference.length() > 1e-9)) {
             throw new InvalidValue(
@@ -28,8 +26,13 @@ public record CopeBranch(Vec3 point, Vec3 direction, double radius, double wall,
         reference = reference.unit();
     }
 
-    /** Unit vector to the side at wrap angle {@code phi}, right-handed about the direction. */
-    Vec3 side(double phi) {
-        return reference.times(Math.cos(phi)).along(direction.cross(reference), Math.sin(phi));
+    /** What a wrap's second quarter looks at: a quarter turn from the reference, right-handed about the direction. */
+    Vec3 quarter() {
+        return direction.cross(reference);
+    }
+
+    /** A point of the tube: {@code c} along the reference, {@code s} along the quarter and {@code t} into the tube, m. */
+    Vec3 at(double c, double s, double t) {
+        return point.along(reference, c).along(quarter(), s).along(direction, t);
     }
 }

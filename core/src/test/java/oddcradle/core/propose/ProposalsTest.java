@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import oddcradle.core.catalog.Nut;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
@@ -109,13 +108,8 @@ class ProposalsTest {
 
     @Test
     void tubesAreFromTheShelf() {
-        Shop shop = new Shop(
-                List.of(new Tube(0.03, 0.002), new Tube(0.034, 0.003), new Tube(0.025, 0.002)),
-                List.of(),
-                false,
-                false,
-                false,
-                Nut.LOCKING);
+        Shop shop =
+                Shop.USUAL.withStock(List.of(new Tube(0.03, 0.002), new Tube(0.034, 0.003), new Tube(0.025, 0.002)));
         Job own = JOB.withBuild(JOB.build().withShop(shop));
         Proposals.Wishes lower =
                 new Proposals.Wishes(List.of(CradleKind.LOWER), Optional.empty(), Optional.empty(), Elastomer.RUBBER);

@@ -414,7 +414,7 @@ public final class JobFiles implements BeginPane.Answers {
 
     private byte[] packet(Examination examination) throws IOException {
         UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
-        return Packet.of(examination, style, PaperSize.A4, LocalDate.now());
+        return Packet.of(examination, Packet.Wishes.all(style, PaperSize.A4, LocalDate.now()));
     }
 
     void writePacket() {

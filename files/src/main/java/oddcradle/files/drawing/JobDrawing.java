@@ -16,6 +16,7 @@ import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.structure.DriveBodies;
@@ -29,7 +30,12 @@ public final class JobDrawing {
     private JobDrawing() {}
 
     /** A solid with the part it belongs to, host axes. */
-    public record PartSolid(String part, Role role, Solid solid) {}
+    public record PartSolid(String part, Role role, Solid solid) {
+        /** The same elsewhere. */
+        public PartSolid moved(Vec3 by) {
+            return new PartSolid(part, role, solid.placed(new Pose(Mat3.IDENTITY, by)));
+        }
+    }
 
     /** Every solid of the job where it stands. */
     public static List<PartSolid> solids(Examination examination) {
@@ -56,13 +62,20 @@ public final class JobDrawing {
     }
 
     private static void addTube(List<PartSolid> solids, Examination examination, Member tube, Role role) {
-        List<Vec3> path = examination.seating().path(tube);
+        solids.addAll(tube(examination, tube, role));
+    }
+
+    /** The straight pieces of a tube where it stands. */
+    public static List<PartSolid> tube(Examination examination, Member tube, Role role) {
+        List<PartSolid> solids = new ArrayList<>();
+        List<Vec3> path = examination.seating().centreLine(tube);
         for (int k = 1; k < path.size(); k++) {
             if (!path.get(k - 1).equals(path.get(k))) {
                 solids.add(new PartSolid(
                         tube.id(), role, MemberSolid.between(path.get(k - 1), path.get(k), tube.section())));
             }
         }
+        return solids;
     }
 
     /** Outlines, the farthest first. */
@@ -97,7 +110,8 @@ public final class JobDrawing {
                 view.sight());
     }
 
-    private static List<DrawnShape> shapes(List<PartSolid> solids, Sight sight) {
+    /** Outlines of some solids, the farthest first. */
+    public static List<DrawnShape> shapes(List<PartSolid> solids, Sight sight) {
         return solids.stream()
                 .map(solid -> shape(solid, sight))
                 .sorted(Comparator.comparingDouble(DrawnShape::depth))

@@ -1,48 +1,68 @@
 package oddcradle.files.paper;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.cure.Cures;
-import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
-import oddcradle.core.hardware.Hardware;
 import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.make.Tools.Printed;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.make.CutTube;
-import oddcradle.core.step.make.TubeEnd;
-import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.core.workshop.DrillPlan;
+import oddcradle.core.workshop.Drilling;
+import oddcradle.core.workshop.WorkshopPlan;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
-/** The workshop packet: cover, three views, cut list, a wrap for every cope, hardware, findings. */
+/** The workshop packet: everything decided as papers in the order in which a shop uses them. */
 public final class Packet {
-    private static final double MARGIN = 15;
     private static final List<String> CAUTIONS = List.of(
             "Lifting: support the engine by its own lugs, never stand or reach under it, tie it until it is bolted.",
-            "Welding: drain and remove the tank, disconnect the battery, keep a bucket and an extinguisher at hand.",
+            "Welding: drain and remove the tank, disconnect the battery, take rubber and wiring out of the heat, keep a bucket and an extinguisher at"
+                    + " hand.",
             "Rotating parts: guard chain and sprockets before the first start; keep hands, hair and sleeves away.",
             "This packet is arithmetic on what was measured and entered. It is no approval. Local codes, the maker's data and"
                     + " the judgement of a licensed person come first, and for aircraft always.");
 
     private Packet() {}
 
+    /**
+     * How it is printed.
+     *
+     * @param parts that are in it
+     */
+    public record Wishes(UnitStyle style, PaperSize paper, Set<PacketPart> parts, LocalDate date) {
+        public Wishes {
+            parts = Set.copyOf(parts);
+        }
+
+        /** Everything. */
+        public static Wishes all(UnitStyle style, PaperSize paper, LocalDate date) {
+            return new Wishes(style, paper, EnumSet.allOf(PacketPart.class), date);
+        }
+    }
+
     /** A plain file name for a job: letters, digits and hyphens, so that it cannot lead out of its folder. */
     public static String fileName(String jobName) {
+        return plainName(jobName) + "-packet.pdf";
+    }
+
+    static String plainName(String jobName) {
         String plain =
                 jobName.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String shortened = plain.length() > 60 ? plain.substring(0, 60) : plain;
-        return (shortened.isEmpty() ? "job" : shortened) + "-packet.pdf";
+        return shortened.isEmpty() ? "job" : shortened;
     }
 
     /** How many pages a packet has. */
@@ -53,54 +73,55 @@ public final class Packet {
     }
 
     /** The PDF's bytes. */
-    public static byte[] of(Examination examination, UnitStyle style, PaperSize paper, LocalDate date)
-            throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            Fonts fonts = new Fonts(document);
-            cover(document, fonts, paper, examination, date);
-            ViewsPage.add(document, fonts, paper, examination, style);
-            cutList(document, fonts, paper, examination, style);
-            for (CutTube tube : examination.cutList()) {
-                for (TubeEnd end : List.of(tube.first(), tube.last())) {
-                    if (end.cope().isPresent()) {
-                        WrapPage.add(document, fonts, paper, tube, end, style);
-                    }
+    public static byte[] of(Examination examination, Wishes wishes) throws IOException {
+        return of(examination, WorkshopPlan.of(examination), wishes);
+    }
+
+    /** @param plan of this examination */
+    public static byte[] of(Examination examination, WorkshopPlan plan, Wishes wishes) throws IOException {
+        Job job = examination.job();
+        Printed printed = job.build().shop().tools().printed();
+        List<CutTube> tubes = examination.cutList();
+        try (Book book = new Book(job.name(), wishes.paper(), wishes.style(), printed)) {
+            for (PacketPart part : PacketPart.values()) {
+                if (!wishes.parts().contains(part)) {
+                    continue;
+                }
+                switch (part) {
+                    case COVER -> cover(book, examination, wishes);
+                    case VIEWS -> ViewsPage.add(book, examination);
+                    case BUYING -> BuyingPage.add(book, examination, plan);
+                    case BARS -> BarPages.add(book, examination, plan);
+                    case LABELS -> LabelPages.add(book, tubes, plan.plates());
+                    case BENDS -> BendPages.add(book, tubes);
+                    case NOTCHES -> NotchPages.add(book, tubes);
+                    case WRAPS -> WrapPages.add(book, tubes);
+                    case PLATES -> PlatePages.add(book, plan);
+                    case HOLES -> holes(book, plan.holes());
+                    case JIG -> JigPage.add(book, plan.jig());
+                    case WELDS -> WeldPages.add(book, examination, plan.welds());
+                    case HARDWARE -> hardware(book, examination);
+                    case ORDER -> OrderPages.add(book, examination, plan.order());
+                    case FINDINGS -> findings(book, examination);
                 }
             }
-            hardware(document, fonts, paper, examination, style);
-            for (HardwareItem plate : examination.hardware().plates()) {
-                PlatePage.add(document, fonts, paper, plate, style);
-            }
-            findings(document, fonts, paper, examination, style);
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
+            return book.bytes();
         }
     }
 
-    private static void cover(
-            PDDocument document, Fonts fonts, PaperSize paper, Examination examination, LocalDate date)
-            throws IOException {
+    private static void cover(Book book, Examination examination, Wishes wishes) throws IOException {
         Job job = examination.job();
-        try (Sheet sheet = new Sheet(document, fonts, paper.width(), paper.height())) {
-            double y = sheet.height - 38;
-            sheet.text(MARGIN, y, 14, Fonts.Face.BOLD, job.name());
-            y -= 12;
-            sheet.text(
-                    MARGIN,
-                    y,
-                    5,
-                    Fonts.Face.PLAIN,
-                    job.donor().name() + " in " + job.host().name());
-            y -= 8;
+        try (Sheet sheet =
+                book.page(job.name(), job.donor().name() + " in " + job.host().name())) {
+            double y = book.top() - 8;
             sheet.colour(Sheet.GRAPHITE);
-            sheet.text(MARGIN, y, 4, Fonts.Face.PLAIN, "Workshop packet of " + date);
-            y -= 14;
+            sheet.text(Book.MARGIN, y, 4, Fonts.Face.PLAIN, "Workshop packet of " + wishes.date());
+            y -= 12;
             long stops = count(examination, Severity.STOP);
             long watches = count(examination, Severity.WATCH);
             sheet.colour(stops > 0 ? Sheet.PRIMER : Sheet.INK);
             sheet.text(
-                    MARGIN,
+                    Book.MARGIN,
                     y,
                     5,
                     Fonts.Face.BOLD,
@@ -108,15 +129,38 @@ public final class Packet {
                             ? stops + " STOP and " + watches
                                     + " watch findings: read the last pages before cutting metal"
                             : "No STOP findings, " + watches + " to watch");
-            y -= 16;
+            y -= 14;
             sheet.colour(Sheet.INK);
-            sheet.text(MARGIN, y, 5, Fonts.Face.BOLD, "Before you begin");
+            sheet.text(Book.MARGIN, y, 5, Fonts.Face.BOLD, "Before you begin");
             y -= 8;
+            double room = book.room() * 0.62;
             for (String caution : CAUTIONS) {
-                y = sheet.paragraph(MARGIN, y, sheet.width - 2 * MARGIN, 4, Fonts.Face.PLAIN, caution) - 1.5;
+                y = sheet.paragraph(Book.MARGIN, y, room, 4, Fonts.Face.PLAIN, caution) - 1.5;
             }
-            CalibrationBars.draw(sheet, MARGIN, 14);
+            printer(book, sheet);
         }
+    }
+
+    /** Both bars of 100 mm: what they read is typed at Make, Shop, and the pages correct themselves. */
+    private static void printer(Book book, Sheet sheet) throws IOException {
+        double x = Book.MARGIN + book.room() * 0.66;
+        double width = book.room() * 0.34;
+        double y = book.top() - 20;
+        sheet.text(x, y, 5, Fonts.Face.BOLD, "Check the printer first");
+        y = sheet.paragraph(
+                x,
+                y - 8,
+                width,
+                3.6,
+                Fonts.Face.PLAIN,
+                "Print at actual size, 100 %, never fitted to the page. Measure the level bar at the foot of this page and the upright bar here with a"
+                        + " steel rule. If either does not read 100 mm, type what they read at Make, Shop, and print again.");
+        double bottom = Math.max(book.bottom() + 2, y - 108);
+        double bar = x + width / 2;
+        sheet.line(bar, bottom, bar, bottom + 100, 0.3);
+        sheet.line(bar - 1.5, bottom, bar + 1.5, bottom, 0.3);
+        sheet.line(bar - 1.5, bottom + 100, bar + 1.5, bottom + 100, 0.3);
+        sheet.text(bar + 3, bottom + 50, 3.2, Fonts.Face.PLAIN, "100 mm upright");
     }
 
     private static long count(Examination examination, Severity severity) {
@@ -125,80 +169,74 @@ public final class Packet {
                 .count();
     }
 
-    private static void cutList(
-            PDDocument document, Fonts fonts, PaperSize paper, Examination examination, UnitStyle style)
-            throws IOException {
+    private static void holes(Book book, DrillPlan plan) throws IOException {
+        UnitStyle style = book.style();
         List<List<String>> rows = new ArrayList<>();
-        for (CutTube tube : examination.cutList()) {
+        for (DrillPlan.Hole hole : plan.holes()) {
+            List<String> passes = new ArrayList<>(List.of("centre punch"));
+            for (Drilling.Pass pass : hole.passes()) {
+                passes.add(pass.tool() + " " + style.show(Quantity.length(pass.diameter())) + " at "
+                        + Math.round(pass.speed() * 30 / Math.PI / 10) * 10 + " rpm");
+            }
             rows.add(List.of(
-                    tube.tube().id(),
-                    tube.tube().label(),
-                    tube.tube().section().in(style),
-                    tube.tube().material(),
-                    style.show(Quantity.length(tube.cutLength())),
-                    end(tube.first(), style),
-                    end(tube.last(), style)));
+                    hole.where(),
+                    hole.what().in(style),
+                    style.show(Quantity.length(hole.diameter())),
+                    Double.isNaN(hole.edge()) ? "" : style.show(Quantity.length(hole.edge())),
+                    String.join(", then ", passes),
+                    hole.how()));
         }
         TablePages.add(
-                document,
-                fonts,
-                paper,
-                "Cut list",
-                "Lengths over the longest points of the finished tube, copes cut. Kerf is not in them.",
+                book,
+                "Drill plan",
+                "In this order. New sharp drills, oil, steady pressure; clamp the work, goggles on. Speeds are the most for plain high-speed steel.",
                 List.of(
-                        new TablePages.Column("tube", 14),
-                        new TablePages.Column("what", 42),
-                        new TablePages.Column("section", 38),
-                        new TablePages.Column("material", 46),
-                        new TablePages.Column("cut length", 28),
-                        new TablePages.Column("first end", 48),
-                        new TablePages.Column("last end", 48)),
+                        new TablePages.Column("where", 26),
+                        new TablePages.Column("through", 52),
+                        new TablePages.Column("hole", 20),
+                        new TablePages.Column("edge", 20),
+                        new TablePages.Column("passes", 96),
+                        new TablePages.Column("which first", 54)),
                 rows);
     }
 
-    private static String end(TubeEnd end, UnitStyle style) {
-        if (end.cope().isPresent()) {
-            return end.node() + ": coped to " + String.join(", ", end.landsOn());
-        }
-        return end.extension() > 0
-                ? end.node() + ": square, runs on " + style.show(Quantity.length(end.extension()))
-                : end.node() + ": square";
-    }
-
-    private static void hardware(
-            PDDocument document, Fonts fonts, PaperSize paper, Examination examination, UnitStyle style)
-            throws IOException {
+    private static void hardware(Book book, Examination examination) throws IOException {
+        UnitStyle style = book.style();
         List<List<String>> rows = new ArrayList<>();
-        Hardware hardware = examination.hardware();
         for (MountDesign design : examination.mountDesigns()) {
-            for (HardwareItem item : hardware.ofMount(design.isolator().id())) {
+            String mount = design.isolator().id();
+            for (HardwareItem item : examination.hardware().ofMount(mount)) {
                 rows.add(List.of(
                         Integer.toString(item.count()),
                         item.kind().word(),
                         item.size().in(style),
-                        "mount " + item.mount() + ", boss " + design.isolator().boss()));
+                        "mount " + mount + ", boss " + design.isolator().boss()
+                                + (item.fastening().isPresent()
+                                        ? ", spanner " + design.stack().thread().spanner()
+                                        : "")));
             }
         }
-        examination.line().stages().forEach(stage -> drive(stage, style).ifPresent(rows::add));
+        examination.line().stages().forEach(stage -> DriveLine.of(stage, style)
+                .ifPresent(line -> rows.add(line.subList(0, 4))));
         TablePages.add(
-                document,
-                fonts,
-                paper,
-                "Hardware",
+                book,
+                "Hardware, mount by mount",
                 "Plain nuts while fitting; new locking nuts last, when nothing comes apart again.",
                 List.of(
                         new TablePages.Column("count", 18),
-                        new TablePages.Column("what", 70),
-                        new TablePages.Column("size", 100),
+                        new TablePages.Column("what", 50),
+                        new TablePages.Column("size", 120),
                         new TablePages.Column("where", 80)),
                 rows);
     }
 
-    private static void findings(
-            PDDocument document, Fonts fonts, PaperSize paper, Examination examination, UnitStyle style)
-            throws IOException {
+    private static void findings(Book book, Examination examination) throws IOException {
+        UnitStyle style = book.style();
         List<List<String>> rows = new ArrayList<>();
         for (Finding finding : examination.findings()) {
+            if (finding.severity() == Severity.GOOD) {
+                continue;
+            }
             List<String> cures = Cures.of(examination, finding).stream()
                     .map(Cure::label)
                     .map(label -> label.in(style))
@@ -211,11 +249,10 @@ public final class Packet {
                     finding.why().source().words()));
         }
         TablePages.add(
-                document,
-                fonts,
-                paper,
+                book,
                 "Findings",
-                "Worst first. A cure mends its own line; examine again after each.",
+                "Worst first. A cure mends its own line; examine again after each. " + count(examination, Severity.GOOD)
+                        + " more are good and left out.",
                 List.of(
                         new TablePages.Column("", 22),
                         new TablePages.Column("step", 18),
@@ -223,25 +260,5 @@ public final class Packet {
                         new TablePages.Column("cure", 54),
                         new TablePages.Column("source", 60)),
                 rows);
-    }
-
-    private static Optional<List<String>> drive(StageResult result, UnitStyle style) {
-        if (result.stage() instanceof Stage.Chain chain && result.chain().isPresent()) {
-            return Optional.of(List.of(
-                    "1",
-                    "roller chain",
-                    "pitch " + style.show(Quantity.length(chain.pitch())) + ", "
-                            + result.chain().get().links() + " links",
-                    chain.driverTeeth() + " to " + chain.drivenTeeth() + " teeth"));
-        }
-        if (result.stage() instanceof Stage.Belt belt) {
-            return Optional.of(
-                    List.of("1", belt.kind(), style.show(Quantity.length(belt.beltLength())) + " long", belt.label()));
-        }
-        if (result.stage() instanceof Stage.Variator belt) {
-            return Optional.of(List.of(
-                    "1", "variator belt", style.show(Quantity.length(belt.beltLength())) + " long", belt.label()));
-        }
-        return Optional.empty();
     }
 }

@@ -2,63 +2,99 @@ package oddcradle.files.paper;
 
 import java.io.IOException;
 import java.util.List;
-import org.apache.pdfbox.pdmodel.PDDocument;
 
-/** A table that goes on over as many pages as it needs. */
+/** A table over the whole width of the paper that goes on over as many pages as it needs. */
 final class TablePages {
-    private static final double MARGIN = 15;
     private static final double SIZE = 3.4;
     private static final double LEADING = 1.35 * SIZE;
+    private static final double GAP = 3;
+    /** Less room than this begins no table. */
+    private static final double SPACE = 30;
 
     private TablePages() {}
 
-    /** @param columns title and width in mm of each column */
-    record Column(String title, double width) {}
+    /** @param share of the paper's width, of the sum of all columns' */
+    record Column(String title, double share) {}
 
-    static void add(
-            PDDocument document,
-            Fonts fonts,
-            PaperSize paper,
-            String title,
-            String under,
-            List<Column> columns,
-            List<List<String>> rows)
+    /** One table of several under each other. */
+    record Table(String title, List<Column> columns, List<List<String>> rows) {}
+
+    static void add(Book book, String title, String under, List<Column> columns, List<List<String>> rows)
             throws IOException {
-        int row = 0;
-        do {
-            try (Sheet sheet = new Sheet(document, fonts, paper.width(), paper.height())) {
-                double y = head(sheet, title, under, columns);
-                do {
-                    if (row < rows.size()) {
-                        y = row(sheet, y, columns, rows.get(row++));
+        add(book, title, under, List.of(new Table("", columns, rows)));
+    }
+
+    static void add(Book book, String title, String under, List<Table> tables) throws IOException {
+        Sheet sheet = book.page(title, under);
+        try {
+            double y = book.top() - 2;
+            for (Table table : tables) {
+                List<Double> widths = widths(book, table.columns());
+                if (y - SPACE < book.bottom()) {
+                    sheet.close();
+                    sheet = book.page(title, under);
+                    y = book.top() - 2;
+                }
+                y = head(sheet, y, table, widths);
+                for (List<String> cells : table.rows()) {
+                    if (y - tall(sheet, widths, cells) < book.bottom()) {
+                        sheet.close();
+                        sheet = book.page(title, under);
+                        y = head(sheet, book.top() - 2, table, widths);
                     }
-                } while (row < rows.size() && y > 22);
+                    y = row(sheet, y, widths, cells);
+                }
+                y -= LEADING;
             }
-        } while (row < rows.size());
-    }
-
-    private static double head(Sheet sheet, String title, String under, List<Column> columns) throws IOException {
-        sheet.text(MARGIN, sheet.height - 17, 7, Fonts.Face.BOLD, title);
-        sheet.colour(Sheet.GRAPHITE);
-        sheet.text(MARGIN, sheet.height - 24, SIZE, Fonts.Face.PLAIN, under);
-        double x = MARGIN;
-        double y = sheet.height - 34;
-        for (Column column : columns) {
-            sheet.text(x, y, SIZE, Fonts.Face.BOLD, column.title());
-            x += column.width();
+        } finally {
+            sheet.close();
         }
-        sheet.line(MARGIN, y - 2, sheet.width - MARGIN, y - 2, 0.2);
-        sheet.colour(Sheet.INK);
-        return y - 8;
     }
 
-    private static double row(Sheet sheet, double y, List<Column> columns, List<String> cells) throws IOException {
-        double x = MARGIN;
+    private static List<Double> widths(Book book, List<Column> columns) {
+        double all = columns.stream().mapToDouble(Column::share).sum();
+        return columns.stream()
+                .map(column -> column.share() / all * book.room())
+                .toList();
+    }
+
+    private static double head(Sheet sheet, double top, Table table, List<Double> widths) throws IOException {
+        double x = Book.MARGIN;
+        double y = top;
+        if (!table.title().isEmpty()) {
+            sheet.text(x, y, 4.4, Fonts.Face.BOLD, table.title());
+            y -= 7;
+        }
+        sheet.colour(Sheet.GRAPHITE);
+        for (int k = 0; k < widths.size(); k++) {
+            sheet.fitted(
+                    x,
+                    y,
+                    widths.get(k) - GAP,
+                    SIZE,
+                    Fonts.Face.BOLD,
+                    table.columns().get(k).title());
+            x += widths.get(k);
+        }
+        sheet.line(Book.MARGIN, y - 2, sheet.width - Book.MARGIN, y - 2, 0.2);
+        sheet.colour(Sheet.INK);
+        return y - 7;
+    }
+
+    private static double tall(Sheet sheet, List<Double> widths, List<String> cells) throws IOException {
+        int most = 1;
+        for (int k = 0; k < widths.size(); k++) {
+            most = Math.max(most, sheet.lines(widths.get(k) - GAP, SIZE, Fonts.Face.PLAIN, cells.get(k)));
+        }
+        return (most - 1) * LEADING;
+    }
+
+    private static double row(Sheet sheet, double y, List<Double> widths, List<String> cells) throws IOException {
+        double x = Book.MARGIN;
         double below = y - LEADING;
-        for (int k = 0; k < columns.size(); k++) {
-            double width = columns.get(k).width();
-            below = Math.min(below, sheet.paragraph(x, y, width - 3, SIZE, Fonts.Face.PLAIN, cells.get(k)));
-            x += width;
+        for (int k = 0; k < widths.size(); k++) {
+            below = Math.min(below, sheet.paragraph(x, y, widths.get(k) - GAP, SIZE, Fonts.Face.PLAIN, cells.get(k)));
+            x += widths.get(k);
         }
         return below - 1.2;
     }

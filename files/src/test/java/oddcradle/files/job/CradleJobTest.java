@@ -21,7 +21,13 @@ import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.make.Bar;
+import oddcradle.core.job.make.Die;
+import oddcradle.core.job.make.Pace;
+import oddcradle.core.job.make.PlateStock;
 import oddcradle.core.job.make.Shop;
+import oddcradle.core.job.make.Stores;
+import oddcradle.core.job.make.Tools;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mounting.BondedBush;
 import oddcradle.core.mounting.BondedPad;
@@ -88,7 +94,17 @@ class CradleJobTest {
                                 true,
                                 true,
                                 true,
-                                Nut.PLAIN)));
+                                Nut.PLAIN,
+                                new Stores(
+                                        List.of(new Bar("off-cut", new Tube(0.03, 0.002), "steel", 1.2, 1, 0)),
+                                        List.of(new PlateStock("sheet", 0.005, 1, 0.5, 0, 31))),
+                                new Tools(
+                                        List.of(new Die(0.03, 0.09, 0.03, 0.06)),
+                                        List.of(0.03),
+                                        0.05,
+                                        0.002,
+                                        new Tools.Printed(0.0995, 0.1005)),
+                                new Pace("crowns", 400, 300, 1200, 900, 480, 1500, 3600, 1200, 2700))));
     }
 
     @Test

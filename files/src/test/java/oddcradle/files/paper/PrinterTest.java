@@ -20,9 +20,7 @@ class PrinterTest {
     void chosenPages_comeOut() throws Exception {
         byte[] pdf = Packet.of(
                 Examination.of(DemoJobs.HUT_SKID.load().job()),
-                UnitStyle.MILLIMETRES,
-                PaperSize.A4,
-                LocalDate.of(2026, 1, 2));
+                Packet.Wishes.all(UnitStyle.MILLIMETRES, PaperSize.A4, LocalDate.of(2026, 1, 2)));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PrintService printer = StreamPrintServiceFactory.lookupStreamPrintServiceFactories(
                 DocFlavor.SERVICE_FORMATTED.PRINTABLE, "application/postscript")[0]

@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import oddcradle.core.geometry.RoundedPath;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -20,7 +21,6 @@ import oddcradle.core.math.Vec3;
 public record Pipe(String id, String label, Category category, List<Vec3> corners, double bendRadius, double diameter)
         implements PipeBuilder.With {
     private static final int PIECES_PER_BEND = 4;
-    private static final double STRAIGHT = 1e-3;
 
     /** Bends that fill a run to less than this are as good as a fit, m. */
     private static final double SPARE = 1e-6;
@@ -37,7 +37,8 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
         }
         for (int k = 1; k < corners.size(); k++) {
             double run = corners.get(k).distanceTo(corners.get(k - 1));
-            double needed = tangent(corners, k - 1, bendRadius) + tangent(corners, k, bendRadius);
+            double needed =
+                    RoundedPath.tangent(corners, k - 1, bendRadius) + RoundedPath.tangent(corners, k, bendRadius);
             if (!(run > 0) || needed > run + SPARE) {
                 throw new InvalidValue(
                         "corners[" + k + "]",
@@ -51,20 +52,6 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
         }
     }
 
-    /** From a corner to where its bend begins: {@code R tan(angle / 2)}. */
-    private static double tangent(List<Vec3> corners, int at, double radius) {
-        if (at == 0 || at == corners.size() - 1) {
-            return 0;
-        }
-        return radius * Math.tan(turn(corners, at) / 2);
-    }
-
-    private static double turn(List<Vec3> corners, int at) {
-        Vec3 in = corners.get(at).minus(corners.get(at - 1));
-        Vec3 out = corners.get(at + 1).minus(corners.get(at));
-        return in.angleTo(out);
-    }
-
     /** Length along the centre-line, m: runs less their tangents, and arcs {@code R angle}. */
     public double length() {
         double length = 0;
@@ -72,32 +59,14 @@ public record Pipe(String id, String label, Category category, List<Vec3> corner
             length += corners.get(k).distanceTo(corners.get(k - 1));
         }
         for (int k = 1; k < corners.size() - 1; k++) {
-            length += bendRadius * turn(corners, k) - 2 * tangent(corners, k, bendRadius);
+            length += bendRadius * RoundedPath.turn(corners, k) - 2 * RoundedPath.tangent(corners, k, bendRadius);
         }
         return length;
     }
 
     /** The centre-line as short straight pieces. */
     public List<Vec3> centreLine() {
-        List<Vec3> line = new ArrayList<>(List.of(corners.get(0)));
-        for (int k = 1; k < corners.size() - 1; k++) {
-            double angle = turn(corners, k);
-            if (bendRadius == 0 || angle < STRAIGHT) {
-                line.add(corners.get(k));
-                continue;
-            }
-            Vec3 in = corners.get(k).minus(corners.get(k - 1)).unit();
-            Vec3 out = corners.get(k + 1).minus(corners.get(k)).unit();
-            Vec3 inward = out.withoutPartAlong(in).unit();
-            Vec3 start = corners.get(k).along(in, -tangent(corners, k, bendRadius));
-            Vec3 centre = start.along(inward, bendRadius);
-            for (int piece = 0; piece <= PIECES_PER_BEND; piece++) {
-                double a = angle * piece / PIECES_PER_BEND;
-                line.add(centre.along(inward, -bendRadius * Math.cos(a)).along(in, bendRadius * Math.sin(a)));
-            }
-        }
-        line.add(corners.get(corners.size() - 1));
-        return line;
+        return RoundedPath.of(corners, bendRadius, PIECES_PER_BEND);
     }
 
     /** The room it takes: a chain of capsules. */

@@ -157,8 +157,7 @@ public sealed interface CradleEdit extends JobEdit {
                 List<String> run = new ArrayList<>(member.nodes());
                 Guard.within("before", before, 1, run.size() - 1, "");
                 run.add(before, node.id());
-                return new Member(
-                        member.id(), member.label(), run, member.section(), member.material(), member.condition());
+                return member.through(run);
             });
         }
 

@@ -16,10 +16,17 @@ import oddcradle.core.section.Section;
  * @param section as it was bought
  * @param material name of one of the job's materials
  * @param condition what is left of the wall; as bought where it is left out
+ * @param bendRadius of its centre line at every corner, m; where it is left out it is straight stock, and a corner has to be cut and welded
  */
 @RecordBuilder
 public record Member(
-        String id, String label, List<String> nodes, Section section, String material, Optional<Condition> condition)
+        String id,
+        String label,
+        List<String> nodes,
+        Section section,
+        String material,
+        Optional<Condition> condition,
+        Optional<Double> bendRadius)
         implements MemberBuilder.With {
     public Member {
         Guard.named("id", id);
@@ -30,6 +37,16 @@ public record Member(
         condition = condition == null ? Optional.empty() : condition;
         if (condition.isPresent()) {
             section.withWall(condition.get().remainingWall());
+        }
+        bendRadius = bendRadius == null ? Optional.empty() : bendRadius;
+        if (bendRadius.isPresent()) {
+            Guard.size("bendRadius", bendRadius.get());
+            if (!(bendRadius.get() > section.halfSize(false))) {
+                throw new InvalidValue(
+                        "bendRadius",
+                        "is " + bendRadius.get() + " m on the centre line, must be more than half the tube, "
+                                + section.halfSize(false) + " m");
+            }
         }
         if (nodes.size() < 2) {
             throw new InvalidValue("nodes", "names " + nodes.size() + " node, a tube runs through at least two");
@@ -50,29 +67,39 @@ public record Member(
     }
 
     public Member withSection(Section other) {
-        return new Member(id, label, nodes, other, material, condition);
+        return new Member(id, label, nodes, other, material, condition, bendRadius);
     }
 
     public Member withLabel(String other) {
-        return new Member(id, other, nodes, section, material, condition);
+        return new Member(id, other, nodes, section, material, condition, bendRadius);
     }
 
     public Member withMaterial(String other) {
-        return new Member(id, label, nodes, section, other, condition);
+        return new Member(id, label, nodes, section, other, condition, bendRadius);
     }
 
     /** The same tube through other nodes. */
     public Member through(List<String> others) {
-        return new Member(id, label, others, section, material, condition);
+        return new Member(id, label, others, section, material, condition, bendRadius);
     }
 
     /** A tube as it was bought. */
     public static Member sound(String id, String label, List<String> nodes, Section section, String material) {
-        return new Member(id, label, nodes, section, material, Optional.empty());
+        return new Member(id, label, nodes, section, material, Optional.empty(), Optional.empty());
     }
 
     public Member withCondition(Optional<Condition> other) {
-        return new Member(id, label, nodes, section, material, other);
+        return new Member(id, label, nodes, section, material, other, bendRadius);
+    }
+
+    /** Of its centre line at its corners, m; 0 where it is straight stock. */
+    public double bend() {
+        return bendRadius.orElse(0.0);
+    }
+
+    /** The same tube bent to a radius, m; straight stock for 0. */
+    public Member withBend(double radius) {
+        return withBendRadius(radius == 0 ? Optional.empty() : Optional.of(radius));
     }
 
     /** What carries load: the section with the wall that is left. */

@@ -62,6 +62,7 @@ public final class CradleReport {
         bosses(report, job, seating);
         alloy(report, job, seating);
         CradleSoundness.add(report, job, seating);
+        BendNotes.add(report, job, seating);
         for (Isolator isolator : job.cradle().isolators()) {
             stiffness(report, isolator);
         }

@@ -216,7 +216,7 @@ public final class CradleSoundness {
     private void kinks() {
         for (Member member : job.cradle().members()) {
             List<Vec3> path = seating.path(member);
-            for (int k = 1; k < path.size() - 1; k++) {
+            for (int k = 1; k < path.size() - 1 && member.bend() == 0; k++) {
                 Vec3 in = path.get(k).minus(path.get(k - 1));
                 Vec3 out = path.get(k + 1).minus(path.get(k));
                 double angle = Math.atan2(in.cross(out).length(), in.dot(out));

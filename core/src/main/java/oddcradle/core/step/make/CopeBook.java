@@ -3,7 +3,6 @@ package oddcradle.core.step.make;
 import java.util.List;
 import oddcradle.core.control.Remembered;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.section.Tube;
 import oddcradle.core.shop.Cope;
 import oddcradle.core.shop.CopeBranch;
 import oddcradle.core.shop.CopeHeader;
@@ -35,22 +34,29 @@ public final class CopeBook {
         return new CopeBook(cuts.next());
     }
 
-    /**
-     * @param joint where the branch's axis meets the headers, m
-     * @param direction from the joint into the tube
-     * @param reference where the wrap begins
-     */
-    CopeResult cope(Vec3 joint, Vec3 direction, Vec3 reference, Tube tube, List<CopeHeader> headers) {
-        List<CopeHeader> seen =
-                headers.stream().map(header -> seenFrom(joint, header)).toList();
-        CopeBranch branch = new CopeBranch(Vec3.ZERO, onGrid(direction), tube.od() / 2, tube.wall(), reference);
-        return cuts.of(new Cut(branch, seen), cut -> Cope.of(cut.branch(), cut.headers(), Cope.USUAL_STEPS));
+    CopeResult cope(CopeBranch branch, List<CopeHeader> headers) {
+        List<CopeHeader> seen = headers.stream()
+                .map(header -> onGrid(header.seenFrom(branch.point())))
+                .toList();
+        CopeBranch here =
+                new CopeBranch(Vec3.ZERO, onGrid(branch.direction()), branch.section(), onGrid(branch.reference()));
+        return cuts.of(new Cut(here, seen), cut -> Cope.of(cut.branch(), cut.headers(), Cope.USUAL_STEPS));
     }
 
-    /** The header by the point of its axis that is nearest to the joint. */
-    private static CopeHeader seenFrom(Vec3 joint, CopeHeader header) {
-        Vec3 foot = header.point().minus(joint).withoutPartAlong(header.direction());
-        return new CopeHeader(onGrid(foot), onGrid(header.direction()), header.radius());
+    private static CopeHeader onGrid(CopeHeader header) {
+        if (header instanceof CopeHeader.Round round) {
+            return new CopeHeader.Round(onGrid(round.point()), onGrid(round.direction()), round.radius());
+        }
+        if (header instanceof CopeHeader.Box box) {
+            return new CopeHeader.Box(
+                    onGrid(box.point()), onGrid(box.direction()), onGrid(box.up()), box.width(), box.height());
+        }
+        if (header instanceof CopeHeader.Bent bent) {
+            return new CopeHeader.Bent(
+                    bent.line().stream().map(CopeBook::onGrid).toList(), bent.radius());
+        }
+        CopeHeader.Face face = (CopeHeader.Face) header;
+        return new CopeHeader.Face(onGrid(face.point()), onGrid(face.normal()));
     }
 
     private static Vec3 onGrid(Vec3 v) {

@@ -1,142 +1,209 @@
 package oddcradle.core.step.make;
 
-import static oddcradle.core.finding.Why.input;
-
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.geometry.distance.SegmentDistance;
+import java.util.OptionalDouble;
+import oddcradle.core.geometry.RoundedPath;
+import oddcradle.core.job.cradle.Detail;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
-import oddcradle.core.section.Tube;
+import oddcradle.core.shop.BendPlan;
+import oddcradle.core.shop.Cope;
+import oddcradle.core.shop.CopeBranch;
 import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.CopeResult;
 
 /**
- * True lengths and copes of the cradle's tubes. A tube that runs through a node, or is listed before the others that end
- * there, runs on; the others are coped to it, and all are coped to the host tube they land on.
+ * True lengths, copes and bends of the cradle's tubes. A tube that runs through a node, or is listed before the others that end
+ * there, runs on; the others are coped to it, and all are coped to the host tube they land on, or to the pad that is clamped round it.
  */
 public final class Cuts {
-    /** Between nodes nearer than that there is no tube, m. */
-    private static final double SHORTEST = 1e-6;
+    /** A change of direction below this is none, rad. */
+    private static final double STRAIGHT = 1e-3;
 
-    private Cuts() {}
+    private final Input input;
+    private final CopeBook book;
+
+    private Cuts(Input input, CopeBook book) {
+        this.input = input;
+        this.book = book;
+    }
 
     /**
      * Everything that decides the lengths and copes.
      *
      * @param tubes of the cradle, in the order in which they are cut
      * @param hostTubes that they may land on
+     * @param joints of their ends, where they are not welded
+     * @param pads clamped round host tubes
+     * @param shop whose dies bend them
      */
-    public record Input(List<Member> tubes, List<Member> hostTubes, List<Material> materials, Seating seating) {}
+    public record Input(
+            List<Member> tubes,
+            List<Member> hostTubes,
+            List<TubeJoint> joints,
+            List<Detail.ClampPad> pads,
+            List<Material> materials,
+            Shop shop,
+            Seating seating) {}
 
     /** @param book copes of the same shape are taken from it */
     public static List<CutTube> of(Input input, CopeBook book) {
-        return input.tubes().stream().map(tube -> cut(input, book, tube)).toList();
+        Cuts cuts = new Cuts(input, book);
+        return input.tubes().stream().map(cuts::cut).toList();
     }
 
-    private static CutTube cut(Input input, CopeBook book, Member tube) {
+    private CutTube cut(Member tube) {
         List<Vec3> path = input.seating().path(tube);
-        double length = 0;
-        double bend = 0;
-        for (int k = 1; k < path.size(); k++) {
-            length += path.get(k).distanceTo(path.get(k - 1));
-            if (k > 1) {
-                Vec3 before = path.get(k - 1).minus(path.get(k - 2));
-                bend = Math.max(bend, before.angleTo(path.get(k).minus(path.get(k - 1))));
-            }
+        TubeEnd first = end(tube, tube.first(), JoinedTubes.fromFirst(path));
+        TubeEnd last = end(tube, tube.last(), JoinedTubes.fromLast(path));
+        double length = length(path);
+        double corner = 0;
+        for (int k = 1; k < path.size() - 1; k++) {
+            corner = tube.bend() > 0 ? corner : Math.max(corner, RoundedPath.turn(path, k));
         }
-        TubeEnd first = end(input, book, tube, tube.first(), path.get(0), path.get(1));
-        TubeEnd last = end(input, book, tube, tube.last(), path.get(path.size() - 1), path.get(path.size() - 2));
-        double cut = length + first.reach() + last.reach();
+        Optional<BendPlan> bends = bends(tube, path);
+        double cut = bends.map(BendPlan::developedLength).orElse(length) + first.reach() + last.reach();
         double mass =
                 cut * tube.section().area() * tube.madeOf(input.materials()).density();
-        return new CutTube(tube, length, cut, bend, mass, first, last);
+        return new CutTube(tube, length, cut, corner, mass, bends, first, last);
     }
 
-    private static TubeEnd end(Input input, CopeBook book, Member tube, String node, Vec3 at, Vec3 inward) {
+    private static double length(List<Vec3> path) {
+        double length = 0;
+        for (int k = 1; k < path.size(); k++) {
+            length += path.get(k).distanceTo(path.get(k - 1));
+        }
+        return length;
+    }
+
+    /** Nodes that lie on a straight run are no corners. */
+    private Optional<BendPlan> bends(Member tube, List<Vec3> path) {
+        if (tube.bend() == 0 || length(path) == 0) {
+            return Optional.empty();
+        }
+        List<Vec3> corners = new ArrayList<>(List.of(path.get(0)));
+        for (int k = 1; k < path.size() - 1; k++) {
+            boolean apart =
+                    path.get(k).distanceTo(path.get(k - 1)) > 0 && path.get(k).distanceTo(path.get(k + 1)) > 0;
+            if (apart && RoundedPath.turn(path, k) > STRAIGHT) {
+                corners.add(path.get(k));
+            }
+        }
+        corners.add(path.get(path.size() - 1));
+        int bends = corners.size() - 2;
+        if (bends == 0) {
+            return Optional.empty();
+        }
+        double springback = input.shop()
+                .die(tube.section(), tube.bend())
+                .map(die -> 1 - die.springback())
+                .orElse(1.0);
+        return Optional.of(BendPlan.of(
+                corners,
+                Collections.nCopies(bends, tube.bend()),
+                2 * tube.section().halfSize(false),
+                springback));
+    }
+
+    private TubeEnd end(Member tube, String node, List<Vec3> fromEnd) {
+        Vec3 at = fromEnd.get(0);
+        boolean bolted = input.joints().stream()
+                .anyMatch(joint -> joint.member().equals(tube.id())
+                        && joint.node().equals(node)
+                        && joint.kind().isBolted());
+        Optional<CopeBranch> branch = JoinedTubes.branch(tube, fromEnd);
+        if (branch.isEmpty()) {
+            return new TubeEnd(node, at, List.of(), List.of(), branch, Optional.empty(), bolted, 0, "");
+        }
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
-        hostTubeAt(input, node).ifPresent(host -> {
-            header(input.seating(), host, at).ifPresent(headers::add);
-            landsOn.add(host.id());
-        });
+        hostTubeAt(node).ifPresent(host -> JoinedTubes.header(input.seating(), host, at, pad(node))
+                .ifPresent(header -> {
+                    headers.add(header);
+                    landsOn.add(host.id());
+                }));
         double extension = 0;
         boolean before = true;
         for (Member other : input.tubes()) {
             if (other == tube) {
                 before = false;
             } else if (other.nodes().contains(node)) {
-                boolean runsThrough =
-                        !other.first().equals(node) && !other.last().equals(node);
-                if (runsThrough || before) {
-                    header(input.seating(), other, at).ifPresent(headers::add);
-                    landsOn.add(other.id());
+                if (before || !endsAt(other, node)) {
+                    JoinedTubes.header(input.seating(), other, at, 0).ifPresent(header -> {
+                        headers.add(header);
+                        landsOn.add(other.id());
+                    });
                 } else {
-                    extension = Math.max(extension, other.section().outerRadius());
+                    extension = Math.max(extension, carried(tube, other, node, fromEnd));
                 }
             }
         }
-        Vec3 direction = inward.minus(at);
-        if (headers.isEmpty() || !(tube.section() instanceof Tube round) || at.equals(inward)) {
-            return new TubeEnd(node, at, landsOn, Optional.empty(), extension, "");
+        String marks = JoinedTubes.marks(tube, fromEnd);
+        if (headers.isEmpty()) {
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), bolted, extension, marks);
         }
-        CopeResult cope = book.cope(at, direction.unit(), reference(direction.unit()), round, headers);
+        CopeResult cope = book.cope(branch.get(), headers);
+        if (bolted) {
+            double meets = cope.fit().stream()
+                    .filter(OptionalDouble::isPresent)
+                    .mapToDouble(OptionalDouble::getAsDouble)
+                    .max()
+                    .orElse(0);
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), true, -meets, marks);
+        }
         boolean crosses = cope.deepest().isPresent();
         return new TubeEnd(
-                node, at, landsOn, crosses ? Optional.of(cope) : Optional.empty(), extension, marks(direction.unit()));
+                node,
+                at,
+                landsOn,
+                headers,
+                branch,
+                crosses ? Optional.of(cope) : Optional.empty(),
+                false,
+                extension,
+                marks);
+    }
+
+    /** How far a tube runs on past its end so that the whole end of another lies on it, m. */
+    private double carried(Member tube, Member other, String node, List<Vec3> fromEnd) {
+        List<Vec3> path = input.seating().path(other);
+        List<Vec3> otherEnd = other.first().equals(node) ? JoinedTubes.fromFirst(path) : JoinedTubes.fromLast(path);
+        Optional<CopeHeader> header = JoinedTubes.header(input.seating(), tube, fromEnd.get(0), 0);
+        Optional<CopeBranch> branch = JoinedTubes.branch(other, otherEnd);
+        if (header.isEmpty() || branch.isEmpty()) {
+            return 0;
+        }
+        Vec3 onward = fromEnd.get(0).minus(fromEnd.get(1)).unit();
+        return Cope.reach(branch.get(), header.get(), onward);
+    }
+
+    private static boolean endsAt(Member tube, String node) {
+        return tube.first().equals(node) || tube.last().equals(node);
+    }
+
+    private double pad(String node) {
+        return input.pads().stream()
+                .filter(pad -> pad.node().equals(node))
+                .mapToDouble(Detail.ClampPad::thickness)
+                .max()
+                .orElse(0);
     }
 
     /** The host tube that a cradle node lands on, or the first one through a host node. */
-    private static Optional<Member> hostTubeAt(Input input, String node) {
+    private Optional<Member> hostTubeAt(String node) {
         Optional<Member> landing = input.seating().landing(node);
         if (landing.isPresent()) {
             return landing;
         }
-        for (Member tube : input.hostTubes()) {
-            if (tube.nodes().contains(node)) {
-                return Optional.of(tube);
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** The straight piece of a tube that is nearest to a point, as a header; none where all its nodes lie in one place. */
-    private static Optional<CopeHeader> header(Seating seating, Member tube, Vec3 at) {
-        List<Vec3> path = seating.path(tube);
-        int nearest = 0;
-        double least = Double.POSITIVE_INFINITY;
-        for (int k = 1; k < path.size(); k++) {
-            if (path.get(k).distanceTo(path.get(k - 1)) < SHORTEST) {
-                continue;
-            }
-            double distance = SegmentDistance.closestOnSegment(at, path.get(k - 1), path.get(k))
-                    .distanceTo(at);
-            if (distance < least - 1e-12) {
-                least = distance;
-                nearest = k;
-            }
-        }
-        if (nearest == 0) {
-            return Optional.empty();
-        }
-        Vec3 from = path.get(nearest - 1);
-        return Optional.of(new CopeHeader(
-                from, path.get(nearest).minus(from), tube.section().outerRadius()));
-    }
-
-    /** Up, or forward for a tube that stands upright. */
-    private static Vec3 reference(Vec3 direction) {
-        return isUpright(direction) ? Vec3.X : Vec3.Z;
-    }
-
-    private static boolean isUpright(Vec3 direction) {
-        return Math.hypot(direction.x(), direction.y()) < 0.5;
-    }
-
-    private static String marks(Vec3 direction) {
-        return isUpright(direction) ? "0° faces forward" : "0° faces up";
+        return input.hostTubes().stream()
+                .filter(tube -> tube.nodes().contains(node))
+                .findFirst();
     }
 }

@@ -5,6 +5,7 @@ import oddcradle.core.finding.FindingCode;
 /** What may be found of the parts to make. */
 public enum MakeFinding implements FindingCode {
     BEND,
+    CUT_THROUGH,
     READY,
     SHALLOW,
     SHORT,

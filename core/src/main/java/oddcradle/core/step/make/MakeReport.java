@@ -12,10 +12,10 @@ import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
+import oddcradle.core.job.make.Build;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
-import oddcradle.core.section.Tube;
 import oddcradle.core.units.Quantity;
 
 /**
@@ -38,9 +38,9 @@ public final class MakeReport {
     /**
      * Everything that decides the report.
      *
-     * @param kerf metal lost at each cut, m
+     * @param build kerf, stock and tools
      */
-    public record Input(double kerf, Seating seating, List<CutTube> tubes) {}
+    public record Input(Build build, Seating seating, List<CutTube> tubes) {}
 
     public static StepReport of(Input input) {
         List<CutTube> tubes = input.tubes();
@@ -50,7 +50,7 @@ public final class MakeReport {
         double mass = 0;
         int copes = 0;
         for (CutTube tube : tubes) {
-            length += tube.cutLength() + input.kerf();
+            length += tube.cutLength() + input.build().kerf();
             mass += tube.mass();
             for (TubeEnd end : List.of(tube.first(), tube.last())) {
                 copes += end.cope().isPresent() ? 1 : 0;
@@ -59,13 +59,14 @@ public final class MakeReport {
             }
             straightness(report, tube);
             shortness(report, tube);
+            through(report, tube);
         }
         report.figure(
                 "tube to buy, kerfs in",
                 Quantity.length(Math.ceil(length * BOUGHT_BY) / BOUGHT_BY),
                 new Why(
                         "sum of cut lengths and kerfs, up to the next centimetre",
-                        List.of(input("kerf", Quantity.length(input.kerf()))),
+                        List.of(input("kerf", Quantity.length(input.build().kerf()))),
                         COPE));
         report.figure("cradle tubes weigh", Quantity.mass(mass), new Why("A L rho", List.of(), COPE));
         report.figure("copes to cut", Quantity.count(copes), new Why("ends that land on a tube", List.of(), COPE));
@@ -99,7 +100,7 @@ public final class MakeReport {
 
     private static void shallow(ReportBuilder report, Seating seating, CutTube tube, TubeEnd end) {
         boolean lands = !end.landsOn().isEmpty();
-        boolean missing = lands && end.cope().isEmpty() && tube.tube().section() instanceof Tube;
+        boolean missing = lands && end.cope().isEmpty() && !end.bolted();
         double radius = tube.tube().section().outerRadius();
         boolean shallow = end.cope().isPresent() && end.cope().get().notchDepth() > 2 * radius / Math.tan(LEAST_ANGLE);
         if (missing || shallow) {
@@ -119,36 +120,49 @@ public final class MakeReport {
     }
 
     private static void wider(ReportBuilder report, Seating seating, CutTube tube, TubeEnd end) {
-        double radius = tube.tube().section().outerRadius();
-        for (String id : end.landsOn()) {
-            double header = seating.tube(id).section().outerRadius();
-            if (radius > header * (1 + 1e-9)) {
-                report.atMost(
-                        MakeFinding.WIDER,
-                        Severity.WATCH,
-                        Phrase.of(
-                                "{} is wider than {} that it sits on: the weld has nothing to land on at the sides",
-                                tube.tube().named(),
-                                seating.tube(id).named()),
-                        Quantity.length(2 * radius),
-                        Quantity.length(2 * header),
-                        Place.of(Subject.tube(tube.tube().id()), end.at()),
-                        new Why("outside diameters", List.of(), Source.commonPractice()));
-            }
+        if (end.cope().filter(cope -> !cope.meetsAllRound()).isPresent()) {
+            report.say(
+                    MakeFinding.WIDER,
+                    Severity.WATCH,
+                    Phrase.of(
+                            "{} stands over the side of {} that it sits on: the weld has nothing to land on there; take a narrower tube or"
+                                    + " put a plate between them",
+                            tube.tube().named(),
+                            end.landsOn().stream()
+                                    .map(id -> seating.tube(id).named())
+                                    .collect(Collectors.joining(", "))),
+                    Place.of(Subject.tube(tube.tube().id()), end.at()),
+                    new Why("lines of the tube that meet none of them", List.of(), COPE));
         }
     }
 
     private static void straightness(ReportBuilder report, CutTube tube) {
-        if (tube.bend() > STRAIGHT) {
+        if (tube.corner() > STRAIGHT) {
             report.say(
                     MakeFinding.BEND,
                     Severity.WATCH,
                     Phrase.of(
-                            "{} changes direction by {} at an inner joint; the cut list takes it as straight",
+                            "{} changes direction by {} at an inner joint and has no bend radius: it has to be cut and welded there;"
+                                    + " give it the radius of a die, or make two tubes of it",
                             tube.tube().named(),
-                            Quantity.angle(tube.bend())),
+                            Quantity.angle(tube.corner())),
                     Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
                     new Why("angle between the pieces", List.of(), COPE));
+        }
+    }
+
+    /** Copes that meet leave two loose halves. */
+    private static void through(ReportBuilder report, CutTube tube) {
+        if (tube.shortestSide() <= 0) {
+            report.say(
+                    MakeFinding.CUT_THROUGH,
+                    Severity.STOP,
+                    Phrase.of(
+                            "the copes of {} cut it through: its shortest side would be {} long; land it farther off, or leave it out",
+                            tube.tube().named(),
+                            Quantity.length(tube.shortestSide())),
+                    Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
+                    new Why("node to node less both cuts, line by line", List.of(), COPE));
         }
     }
 

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import oddcradle.core.catalog.Nut;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.examine.Examination;
@@ -114,8 +113,7 @@ class CradleReportTest {
         assertThat(finding.what().in(UnitStyle.MILLIMETRES)).contains("nearest").contains("tube 2");
         assertThat(CradleSoundness.nearestInStock(job, odd).orElseThrow().area())
                 .isCloseTo(odd.area(), within(0.25 * odd.area()));
-        Job own = job.withBuild(
-                job.build().withShop(new Shop(List.of(odd), List.of(), false, false, false, Nut.LOCKING)));
+        Job own = job.withBuild(job.build().withShop(Shop.USUAL.withStock(List.of(odd))));
         assertThat(found(own, "cradle.stock")).isEmpty();
     }
 

@@ -10,6 +10,9 @@ import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.TubeJoint;
+import oddcradle.core.job.make.Die;
+import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
@@ -77,10 +80,101 @@ class MakeReportTest {
     }
 
     @Test
-    void boxTube_isCutSquare() {
+    void boxTubeOnRoundTubes_isHollowedToSitOnThem() {
         CutTube box = extra(with(new RectTube(0.02, 0.02, 0.002), List.of(), "S3", "S1"));
-        assertThat(box.first().cope()).isEmpty();
-        assertThat(box.cutLength()).isCloseTo(0.3, within(1e-12));
+        // 0.3 m between centre lines of 30 mm tubes; at its sides the bore of the box stops at the header.
+        double reach = Math.sqrt(0.015 * 0.015 - 0.008 * 0.008);
+        assertThat(box.first().cope()).isPresent();
+        assertThat(box.cutLength()).isCloseTo(0.3 - 2 * reach, within(1e-6));
+    }
+
+    @Test
+    void boltedEnd_isCutSquareWhereItMeetsWhatItLiesAt() {
+        Job job = with(THIN, List.of(), "S3", "S1");
+        CutTube stay = extra(job.withCradle(
+                job.cradle().withJoints(List.of(TubeJoint.of("C3", "S3", TubeJoint.Kind.BOLTED, "M8")))));
+        assertThat(stay.first().cope()).isEmpty();
+        assertThat(stay.first().bolted()).isTrue();
+        assertThat(stay.first().reach()).isCloseTo(-0.015, within(1e-9));
+    }
+
+    /** Across a fork of 30 degrees, 60 mm from its crotch, 35 mm from middle to middle: on its inner side the two cuts meet. */
+    @Test
+    void copesThatMeet_cutTheTubeThrough() {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        double rise = Math.tan(Math.toRadians(30));
+        nodes.addAll(List.of(
+                at("X", 0.4, 0, 0.6),
+                at("P", 0.46, 0, 0.6),
+                at("Y", 0.8, 0, 0.6),
+                at("Q", 0.46, 0, 0.6 + 0.06 * rise),
+                at("Z", 0.8, 0, 0.6 + 0.4 * rise)));
+        List<Member> tubes = new ArrayList<>(JOB.cradle().members());
+        tubes.add(Member.sound("C3", "lower", List.of("X", "P", "Y"), new Tube(0.03, 0.002), "steel"));
+        tubes.add(Member.sound("C4", "upper", List.of("X", "Q", "Z"), new Tube(0.03, 0.002), "steel"));
+        Member chord = Member.sound("C5", "chord", List.of("P", "Q"), THIN, "steel");
+        tubes.add(chord);
+        Job near = JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators()));
+        assertThat(codes(near)).contains("make.cut-through");
+    }
+
+    /** By hand: legs of 300 and 200 mm, a right angle of 75 mm radius takes 75 from each and gives an arc of 117.81. */
+    @Test
+    void bentTube_isCutAsLongAsItIsStraightenedOut() {
+        Member bent =
+                Member.sound("C3", "bow", List.of("X", "Y", "Z"), THIN, "steel").withBend(0.075);
+        CutTube cut = extra(bow(bent));
+        assertThat(cut.cutLength()).isCloseTo(0.225 + 0.11781 + 0.125, within(1e-6));
+        assertThat(cut.bends().orElseThrow().marks().get(0).start()).isCloseTo(0.225, within(1e-9));
+        assertThat(cut.corner()).isZero();
+        assertThat(codes(bow(bent))).doesNotContain("make.bend");
+        assertThat(codes(bow(bent.withBend(0)))).contains("make.bend");
+    }
+
+    private static Job bow(Member tube) {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        nodes.addAll(List.of(at("X", 0.4, 0, 0.6), at("Y", 0.7, 0, 0.6), at("Z", 0.7, 0, 0.8)));
+        List<Member> tubes = new ArrayList<>(JOB.cradle().members());
+        tubes.add(tube);
+        return JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators()));
+    }
+
+    private static List<String> ofTheCradle(Job job) {
+        return Examination.of(job).report(Step.CRADLE).findings().stream()
+                .map(finding -> finding.code().id())
+                .toList();
+    }
+
+    @Test
+    void bendsThatTheShopCannotMake_areToldWhereTheyAreDrawn() {
+        Member bow = Member.sound("C3", "bow", List.of("X", "Y", "Z"), THIN, "steel");
+        Job fits = bow(bow.withBend(0.075));
+        assertThat(ofTheCradle(fits)).noneMatch(code -> code.startsWith("cradle.bend"));
+        assertThat(ofTheCradle(bow(bow.withBend(0.03)))).contains("cradle.bend-tight");
+        assertThat(ofTheCradle(bow(bow.withBend(0.25)))).contains("cradle.bend-room");
+        Shop shop = fits.build().shop();
+        Die other = new Die(0.02, 0.1, 0.03, 0.05);
+        assertThat(ofTheCradle(fits.withBuild(
+                        fits.build().withShop(shop.withTools(shop.tools().withDies(List.of(other)))))))
+                .contains("cradle.bend-die");
+        Die wants = new Die(0.02, 0.075, 0.03, 0.16);
+        Job held =
+                fits.withBuild(fits.build().withShop(shop.withTools(shop.tools().withDies(List.of(wants)))));
+        assertThat(ofTheCradle(held)).contains("cradle.bend-straight");
+        // A right angle that springs back by 3 in 100 is bent to 92.8 degrees.
+        assertThat(Math.toDegrees(
+                        extra(held).bends().orElseThrow().machineAngles().get(0)))
+                .isCloseTo(92.78, within(0.01));
+    }
+
+    @Test
+    void jointAtTheCornerOfABend_isJoinedToNothing() {
+        Member bow =
+                Member.sound("C3", "bow", List.of("X", "Y", "Z"), THIN, "steel").withBend(0.075);
+        Job job = bow(bow);
+        List<Member> tubes = new ArrayList<>(job.cradle().members());
+        tubes.add(Member.sound("C4", "stay", List.of("Y", "S1"), THIN, "steel"));
+        assertThat(ofTheCradle(job.withCradle(job.cradle().withMembers(tubes)))).contains("cradle.on-bend");
     }
 
     @Test

@@ -38,8 +38,7 @@ final class ShopForm extends VBox {
         nuts.getItems().setAll("locking nuts", "plain nuts");
         nuts.setOnAction(choice -> take(shop().inch(), shop().thin(), isSecond(nuts) ? Nut.PLAIN : Nut.LOCKING));
         shelf = WordField.wide("shop-shelf", "shelf", "nothing named: common supply", typed -> desk.session()
-                .apply(new SetShop(new Shop(
-                        sections(typed), shop().plates(), shop().inch(), shop().jig(), shop().thin(), shop().nuts()))));
+                .apply(new SetShop(shop().withStock(sections(typed)))));
         Label how = new Label("Shelf: sections as they are called in the lists, apart by semicolons.");
         how.setWrapText(true);
         how.getStyleClass().add("figure-name");
@@ -70,7 +69,7 @@ final class ShopForm extends VBox {
 
     private void take(boolean inch, boolean thin, Nut kind) {
         if (!showing) {
-            desk.apply(new SetShop(new Shop(shop().stock(), shop().plates(), inch, shop().jig(), thin, kind)));
+            desk.apply(new SetShop(shop().withInch(inch).withThin(thin).withNuts(kind)));
         }
     }
 

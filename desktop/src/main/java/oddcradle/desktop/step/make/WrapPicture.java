@@ -48,17 +48,17 @@ final class WrapPicture extends Pane {
         CopeResult cope = end.cope().get();
         g.fillText(
                 "end at " + end.node() + ": on " + String.join(", ", end.landsOn()) + " · wrap "
-                        + style.show(Quantity.length(cope.circumference())) + " · deep "
+                        + style.show(Quantity.length(cope.perimeter())) + " · deep "
                         + style.show(Quantity.length(cope.notchDepth())),
                 0,
                 top + 16);
-        double perMetre = (WIDTH - 2) / cope.circumference();
+        double perMetre = (WIDTH - 2) / cope.perimeter();
         double deepest = cope.deepest().orElse(0);
         double squeeze = Math.min(perMetre, (EACH - 40) / Math.max(1e-4, cope.notchDepth()));
         g.setStroke(palette.blue());
         g.setLineWidth(1.6);
         g.beginPath();
-        int steps = cope.phi().size();
+        int steps = cope.around().size();
         for (int k = 0; k <= steps; k++) {
             double s = cope.fit().get(k % steps).orElse(deepest) - deepest;
             double x = 1 + (WIDTH - 2) * k / steps;

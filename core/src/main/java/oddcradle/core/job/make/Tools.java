@@ -1,0 +1,58 @@
+package oddcradle.core.job.make;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import oddcradle.core.math.Guard;
+
+/**
+ * What the shop cuts, bends and prints with.
+ *
+ * @param dies of its bender; empty where nobody has said, and then any bend is taken
+ * @param holeSaws outside diameters, m; empty where nobody has said
+ * @param clampLoss end of a bar that the saw cannot use, m
+ * @param allowance what tubes are cut longer so that they can be fitted down, at each end, m
+ * @param printed what the bars of a printed page measure
+ */
+@RecordBuilder
+public record Tools(List<Die> dies, List<Double> holeSaws, double clampLoss, double allowance, Printed printed)
+        implements ToolsBuilder.With {
+    private static final double MOST_LOSS = 1;
+    private static final double MOST_ALLOWANCE = 0.1;
+
+    /** No die named, nothing lost to the clamp, cut to length, a true printer. */
+    public static final Tools USUAL = new Tools(List.of(), List.of(), 0, 0, Printed.TRUE);
+
+    public Tools {
+        dies = dies == null ? List.of() : List.copyOf(dies);
+        holeSaws = holeSaws == null ? List.of() : List.copyOf(holeSaws);
+        for (int k = 0; k < holeSaws.size(); k++) {
+            Guard.size("holeSaws[" + k + "]", holeSaws.get(k));
+        }
+        Guard.within("clampLoss", clampLoss, 0, MOST_LOSS, "m");
+        Guard.within("allowance", allowance, 0, MOST_ALLOWANCE, "m");
+        printed = printed == null ? Printed.TRUE : printed;
+    }
+
+    /**
+     * What a printer makes of 100 mm, so that pages can be drawn to come out true.
+     *
+     * @param across the level bar as it was measured on paper, m
+     * @param upright the upright bar, m
+     */
+    @RecordBuilder
+    public record Printed(double across, double upright) implements ToolsPrintedBuilder.With {
+        /** What the bars are drawn as, m. */
+        public static final double BAR = 0.1;
+
+        private static final double LEAST = 0.08;
+        private static final double MOST = 0.12;
+
+        /** A printer that prints what it is given. */
+        public static final Printed TRUE = new Printed(BAR, BAR);
+
+        public Printed {
+            Guard.within("across", across, LEAST, MOST, "m");
+            Guard.within("upright", upright, LEAST, MOST, "m");
+        }
+    }
+}

@@ -38,11 +38,13 @@ public final class Cope {
         List<OptionalDouble> outer = ends(crossings, edge.outer());
         List<OptionalDouble> inner = ends(crossings, edge.inner());
         List<OptionalDouble> fit = new ArrayList<>(outer.size());
+        // A flat cut is sawn through the wall as it lies; a saddle is cut square through it.
+        boolean sawn = headers.size() == 1 && headers.get(0) instanceof CopeHeader.Face;
         double least = Double.POSITIVE_INFINITY;
         double greatest = Double.NEGATIVE_INFINITY;
         double deepest = Double.POSITIVE_INFINITY;
         for (int k = 0; k < outer.size(); k++) {
-            OptionalDouble greater = greater(outer.get(k), inner.get(k));
+            OptionalDouble greater = sawn ? outer.get(k) : greater(outer.get(k), inner.get(k));
             fit.add(greater);
             if (greater.isPresent()) {
                 deepest = Math.min(deepest, greater.getAsDouble());

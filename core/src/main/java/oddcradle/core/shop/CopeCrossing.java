@@ -3,19 +3,53 @@ package oddcradle.core.shop;
 import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.math.Vec3;
 
-/** Where the lines of one branch, followed inwards, first meet one header. */
+/** Where the lines of one branch, followed inwards, run through one header. */
 interface CopeCrossing {
     /** Squared sine of the angle between branch and header below which they count as parallel. */
     double PARALLEL = 1e-18;
 
     /**
-     * Farthest out on the header's surface, m along the branch from its point; minus infinity where the line misses the header or runs
-     * along it.
+     * A piece of a line within a header, m along the branch from its point; may be endless.
      *
+     * @param from where it goes in, seen from far inside
+     * @param to where it comes out, that is where one who follows the line inwards first meets the header
+     */
+    record Piece(double from, double to) {
+        static final Piece NONE = new Piece(Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY);
+        static final Piece ALL = new Piece(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+
+        /** A branch as wide as its header touches it all along, m. */
+        private static final double TOUCHES = 1e-9;
+
+        boolean isNone() {
+            return from > to + TOUCHES;
+        }
+
+        Piece and(Piece other) {
+            return new Piece(Math.max(from, other.from), Math.min(to, other.to));
+        }
+
+        /** What of a line lies at or under a plane: it is {@code at} over it to begin with and rises by {@code speed}. */
+        static Piece under(double at, double speed) {
+            if (speed * speed < PARALLEL) {
+                return at <= TOUCHES ? ALL : NONE;
+            }
+            double end = -at / speed;
+            return speed > 0 ? new Piece(Double.NEGATIVE_INFINITY, end) : new Piece(end, Double.POSITIVE_INFINITY);
+        }
+    }
+
+    /**
      * @param c of the line, along the branch's reference, m
      * @param s of the line, a quarter turn on, m
      */
-    double outermost(double c, double s);
+    Piece piece(double c, double s);
+
+    /** Farthest out on the header's surface, m along the branch; minus infinity where the line misses the header or runs along it. */
+    default double outermost(double c, double s) {
+        Piece piece = piece(c, s);
+        return piece.isNone() || piece.to() == Double.POSITIVE_INFINITY ? Double.NEGATIVE_INFINITY : piece.to();
+    }
 
     static CopeCrossing of(CopeBranch branch, CopeHeader header) {
         if (header instanceof CopeHeader.Round round) {
@@ -26,6 +60,9 @@ interface CopeCrossing {
         }
         if (header instanceof CopeHeader.Face face) {
             return new WithFace(branch, face);
+        }
+        if (header instanceof CopeHeader.Ended ended) {
+            return new WithEnded(branch, ended, of(branch, ended.whole()));
         }
         return new WithBent(branch, (CopeHeader.Bent) header);
     }
@@ -67,56 +104,50 @@ interface CopeCrossing {
         }
 
         @Override
-        public double outermost(double c, double s) {
-            if (ww < PARALLEL) {
-                return Double.NEGATIVE_INFINITY;
-            }
+        public Piece piece(double c, double s) {
             double half = wf0 + c * wfu + s * wfv;
             double square = ff + 2 * (c * f0u + s * f0v + c * s * uv) + c * c * uu + s * s * vv;
+            if (ww < PARALLEL) {
+                return square <= 0 ? Piece.ALL : Piece.NONE;
+            }
             double root = half * half - ww * square;
-            return root < 0 ? Double.NEGATIVE_INFINITY : (Math.sqrt(root) - half) / ww;
+            return root < 0 ? Piece.NONE : new Piece((-Math.sqrt(root) - half) / ww, (Math.sqrt(root) - half) / ww);
         }
     }
 
-    /** A box is what lies within two pairs of planes: the line leaves it by the nearest plane that it leaves at all. */
+    /** A box is what lies within two pairs of planes. */
     record WithBox(CopeBranch branch, CopeHeader.Box box) implements CopeCrossing {
-        /** A branch as wide as its header touches it all along, m. */
-        private static final double TOUCHES = 1e-9;
-
         @Override
-        public double outermost(double c, double s) {
+        public Piece piece(double c, double s) {
             Vec3 start = branch.at(c, s, 0).minus(box.point());
             Vec3 side = box.direction().cross(box.up());
-            double[] within = {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY};
-            boolean meets = narrow(within, start.dot(side), branch.direction().dot(side), box.width() / 2)
-                    && narrow(within, start.dot(box.up()), branch.direction().dot(box.up()), box.height() / 2);
-            return meets && within[0] <= within[1] + TOUCHES && within[1] < Double.POSITIVE_INFINITY
-                    ? within[1]
-                    : Double.NEGATIVE_INFINITY;
+            return within(start.dot(side), branch.direction().dot(side), box.width() / 2)
+                    .and(within(start.dot(box.up()), branch.direction().dot(box.up()), box.height() / 2));
         }
 
-        /** Leaves of the range what lies between two planes; false where the line runs beside them. */
-        private static boolean narrow(double[] within, double at, double speed, double half) {
-            if (speed * speed < PARALLEL) {
-                return Math.abs(at) <= half + TOUCHES;
-            }
-            double one = (-half - at) / speed;
-            double other = (half - at) / speed;
-            within[0] = Math.max(within[0], Math.min(one, other));
-            within[1] = Math.min(within[1], Math.max(one, other));
-            return true;
+        private static Piece within(double at, double speed, double half) {
+            return Piece.under(at - half, speed).and(Piece.under(-at - half, -speed));
         }
     }
 
-    /** One plane, met from outside. */
+    /** All that lies behind one plane. */
     record WithFace(CopeBranch branch, CopeHeader.Face face) implements CopeCrossing {
         @Override
-        public double outermost(double c, double s) {
-            double speed = branch.direction().dot(face.normal());
-            if (speed <= 0 || speed * speed < PARALLEL) {
-                return Double.NEGATIVE_INFINITY;
-            }
-            return -branch.at(c, s, 0).minus(face.point()).dot(face.normal()) / speed;
+        public Piece piece(double c, double s) {
+            return Piece.under(
+                    branch.at(c, s, 0).minus(face.point()).dot(face.normal()),
+                    branch.direction().dot(face.normal()));
+        }
+    }
+
+    /** A header up to the plane where it ends. */
+    record WithEnded(CopeBranch branch, CopeHeader.Ended ended, CopeCrossing whole) implements CopeCrossing {
+        @Override
+        public Piece piece(double c, double s) {
+            return whole.piece(c, s)
+                    .and(Piece.under(
+                            branch.at(c, s, 0).minus(ended.end()).dot(ended.outward()),
+                            branch.direction().dot(ended.outward())));
         }
     }
 
@@ -126,7 +157,7 @@ interface CopeCrossing {
         private static final int MOST_STEPS = 2_000;
 
         @Override
-        public double outermost(double c, double s) {
+        public Piece piece(double c, double s) {
             Vec3 start = branch.at(c, s, 0);
             double from = Double.NEGATIVE_INFINITY;
             double to = Double.POSITIVE_INFINITY;
@@ -139,11 +170,11 @@ interface CopeCrossing {
             for (int step = 0; step < MOST_STEPS && t >= to; step++) {
                 double free = distance(start.along(branch.direction(), t)) - bent.radius();
                 if (free < NEAR_ENOUGH) {
-                    return t;
+                    return new Piece(to, t);
                 }
                 t -= free;
             }
-            return Double.NEGATIVE_INFINITY;
+            return Piece.NONE;
         }
 
         private double distance(Vec3 point) {

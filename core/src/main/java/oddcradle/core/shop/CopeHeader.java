@@ -93,6 +93,27 @@ public sealed interface CopeHeader {
         }
     }
 
+    /**
+     * One that ends at the joint: there is none of it beyond a plane.
+     *
+     * @param whole the same without an end
+     * @param end a place on that plane, m
+     * @param outward out of its end, unit
+     */
+    record Ended(CopeHeader whole, Vec3 end, Vec3 outward) implements CopeHeader {
+        public Ended {
+            Guard.present("whole", whole);
+            Guard.present("end", end);
+            outward = Guard.present("outward", outward).unit();
+        }
+
+        @Override
+        public CopeHeader seenFrom(Vec3 origin) {
+            return new Ended(
+                    whole.seenFrom(origin), outward.times(end.minus(origin).dot(outward)), outward);
+        }
+    }
+
     private static Vec3 across(String name, Vec3 vector, Vec3 direction) {
         Vec3 across = Guard.present(name, vector).withoutPartAlong(direction);
         if (!(across.length() > 1e-9)) {

@@ -9,7 +9,8 @@ import java.util.OptionalDouble;
  * @param around where each line is on the paper wrap, m from its beginning
  * @param outer where the outside surface ends, m along the branch from its point; empty where it misses every header
  * @param inner the same on the bore
- * @param fit the greater of both: cut to this and the tube sits without grinding
+ * @param fit the greater of both: cut to this and the tube sits without grinding; of one flat cut the outside, since a saw goes through as it
+ *     lies
  * @param deepest least fit, m: where the longest tongue of the tube ends; empty if the tube misses everywhere
  * @param perimeter of the outside, m: the length of the paper wrap
  * @param notchDepth of the outside edge, greatest less least, m

@@ -91,6 +91,10 @@ class CopeTest {
                 new CopeHeader.Round(Vec3.ZERO, new Vec3(random.nextGaussian(), random.nextGaussian(), 0.2), R),
                 new CopeHeader.Box(Vec3.ZERO, new Vec3(1, random.nextGaussian(), 0.1), Vec3.Z, 0.02, 0.03),
                 new CopeHeader.Bent(quarterBend(0.06, random.nextDouble()), 0.014),
+                new CopeHeader.Ended(
+                        new CopeHeader.Round(new Vec3(0, 0, 0.01), new Vec3(1, random.nextGaussian(), 0.4), 0.012),
+                        new Vec3(-0.005, 0, 0.01),
+                        new Vec3(random.nextGaussian(), 1, 0.2)),
                 new CopeHeader.Face(new Vec3(0, 0, -0.02), new Vec3(0.3 * random.nextGaussian(), 0, 1)));
         CopeResult cope = Cope.of(branch, headers, 24);
         CopeEdge edge = CopeEdge.of(section, 24);
@@ -127,6 +131,9 @@ class CopeTest {
     private static boolean isInside(CopeHeader header, Vec3 p) {
         if (header instanceof CopeHeader.Round round) {
             return p.minus(round.point()).withoutPartAlong(round.direction()).length() <= round.radius();
+        }
+        if (header instanceof CopeHeader.Ended ended) {
+            return p.minus(ended.end()).dot(ended.outward()) <= 0 && isInside(ended.whole(), p);
         }
         if (header instanceof CopeHeader.Face face) {
             return p.minus(face.point()).dot(face.normal()) <= 0;

@@ -55,6 +55,9 @@ public final class CopeBook {
             return new CopeHeader.Bent(
                     bent.line().stream().map(CopeBook::onGrid).toList(), bent.radius());
         }
+        if (header instanceof CopeHeader.Ended ended) {
+            return new CopeHeader.Ended(onGrid(ended.whole()), onGrid(ended.end()), onGrid(ended.outward()));
+        }
         CopeHeader.Face face = (CopeHeader.Face) header;
         return new CopeHeader.Face(onGrid(face.point()), onGrid(face.normal()));
     }

@@ -27,6 +27,9 @@ public final class Cuts {
     /** A change of direction below this is none, rad. */
     private static final double STRAIGHT = 1e-3;
 
+    /** A tube that goes on from another's end within 45 degrees of its way butts on that end, cosine. */
+    private static final double SPLICED = Math.cos(Math.PI / 4);
+
     private final Input input;
     private final CopeBook book;
 
@@ -124,20 +127,25 @@ public final class Cuts {
         }
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
-        hostTubeAt(node).ifPresent(host -> JoinedTubes.header(input.seating(), host, at, pad(node))
-                .ifPresent(header -> {
-                    headers.add(header);
-                    landsOn.add(host.id());
-                }));
+        for (Member host : hostTubesAt(node)) {
+            JoinedTubes.header(input.seating(), host, at, pad(node)).ifPresent(header -> {
+                headers.add(header(host, node, header));
+                landsOn.add(host.id());
+            });
+        }
         double extension = 0;
         boolean before = true;
         for (Member other : input.tubes()) {
             if (other == tube) {
                 before = false;
             } else if (other.nodes().contains(node)) {
-                if (before || !endsAt(other, node)) {
+                Optional<CopeHeader> mitre = mitre(tube, other, node, branch.get());
+                if (mitre.isPresent()) {
+                    headers.add(mitre.get());
+                    landsOn.add(other.id());
+                } else if (before || !endsAt(other, node)) {
                     JoinedTubes.header(input.seating(), other, at, 0).ifPresent(header -> {
-                        headers.add(header);
+                        headers.add(header(other, node, header));
                         landsOn.add(other.id());
                     });
                 } else {
@@ -158,29 +166,70 @@ public final class Cuts {
                     .orElse(0);
             return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), true, -meets, marks);
         }
-        boolean crosses = cope.deepest().isPresent();
+        Optional<CopeResult> crossing =
+                Optional.of(cope).filter(each -> each.deepest().isPresent());
         return new TubeEnd(
-                node,
-                at,
-                landsOn,
-                headers,
-                branch,
-                crosses ? Optional.of(cope) : Optional.empty(),
-                false,
-                extension,
-                marks);
+                node, at, landsOn, headers, branch, crossing, false, crossing.isPresent() ? 0 : extension, marks);
+    }
+
+    /** Two alike that go on from each other's ends meet in the plane between them. */
+    private Optional<CopeHeader> mitre(Member tube, Member other, String node, CopeBranch branch) {
+        if (!endsAt(other, node) || !other.section().equals(tube.section())) {
+            return Optional.empty();
+        }
+        return JoinedTubes.branch(other, fromEnd(other, node))
+                .filter(there -> branch.direction().dot(there.direction()) < -SPLICED)
+                .map(there ->
+                        new CopeHeader.Face(branch.point(), branch.direction().minus(there.direction())));
+    }
+
+    private List<Vec3> fromEnd(Member tube, String node) {
+        List<Vec3> path = input.seating().path(tube);
+        return tube.first().equals(node) ? JoinedTubes.fromFirst(path) : JoinedTubes.fromLast(path);
+    }
+
+    /** A tube that ends here too, of the host as its corners are usually made; one of the cradle runs on for what sits on it, unless it sits on something itself. */
+    private CopeHeader header(Member tube, String node, CopeHeader whole) {
+        if (!endsAt(tube, node)) {
+            return whole;
+        }
+        List<Vec3> fromEnd = fromEnd(tube, node);
+        if (fromEnd.size() < 2) {
+            return whole;
+        }
+        Vec3 outward = fromEnd.get(0).minus(fromEnd.get(1)).unit();
+        if (input.hostTubes().contains(tube)) {
+            double corner = tube.section().halfSize(false);
+            return new CopeHeader.Ended(whole, fromEnd.get(0).along(outward, corner), outward);
+        }
+        double runsOn = 0;
+        boolean before = true;
+        boolean sits = !hostTubesAt(node).isEmpty();
+        for (Member other : input.tubes()) {
+            if (other == tube) {
+                before = false;
+            } else if (other.nodes().contains(node)) {
+                sits |= before || !endsAt(other, node);
+                if (!before && endsAt(other, node)) {
+                    runsOn = Math.max(runsOn, carried(tube, other, node, fromEnd));
+                }
+            }
+        }
+        return new CopeHeader.Ended(whole, fromEnd.get(0).along(outward, sits ? 0 : runsOn), outward);
     }
 
     /** How far a tube runs on past its end so that the whole end of another lies on it, m. */
     private double carried(Member tube, Member other, String node, List<Vec3> fromEnd) {
-        List<Vec3> path = input.seating().path(other);
-        List<Vec3> otherEnd = other.first().equals(node) ? JoinedTubes.fromFirst(path) : JoinedTubes.fromLast(path);
+        List<Vec3> otherEnd = fromEnd(other, node);
         Optional<CopeHeader> header = JoinedTubes.header(input.seating(), tube, fromEnd.get(0), 0);
         Optional<CopeBranch> branch = JoinedTubes.branch(other, otherEnd);
         if (header.isEmpty() || branch.isEmpty()) {
             return 0;
         }
         Vec3 onward = fromEnd.get(0).minus(fromEnd.get(1)).unit();
+        if (onward.dot(branch.get().direction()) > SPLICED) {
+            return 0;
+        }
         return Cope.reach(branch.get(), header.get(), onward);
     }
 
@@ -196,14 +245,11 @@ public final class Cuts {
                 .orElse(0);
     }
 
-    /** The host tube that a cradle node lands on, or the first one through a host node. */
-    private Optional<Member> hostTubeAt(String node) {
+    /** The host tube that a cradle node lands on, or all that meet at a host node. */
+    private List<Member> hostTubesAt(String node) {
         Optional<Member> landing = input.seating().landing(node);
-        if (landing.isPresent()) {
-            return landing;
-        }
-        return input.hostTubes().stream()
+        return landing.map(List::of).orElseGet(() -> input.hostTubes().stream()
                 .filter(tube -> tube.nodes().contains(node))
-                .findFirst();
+                .toList());
     }
 }

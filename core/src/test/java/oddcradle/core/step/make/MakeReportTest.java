@@ -118,6 +118,50 @@ class MakeReportTest {
         assertThat(codes(near)).contains("make.cut-through");
     }
 
+    /** Two tubes in one line on both sides of a third: each is coped to that one, and neither to the other's way on. */
+    @Test
+    void tubesOnBothSidesOfAThird_areNotCopedToEachOther() {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        nodes.addAll(List.of(
+                at("A", 0.4, -0.2, 0.6),
+                at("M", 0.4, 0, 0.6),
+                at("B", 0.4, 0.2, 0.6),
+                at("X", 0.2, 0, 0.6),
+                at("Z", 0.6, 0.01, 0.6)));
+        List<Member> tubes = new ArrayList<>(JOB.cradle().members());
+        tubes.add(Member.sound("C3", "cross", List.of("A", "M", "B"), new Tube(0.03, 0.002), "steel"));
+        tubes.add(Member.sound("C4", "rear", List.of("X", "M"), THIN, "steel"));
+        tubes.add(Member.sound("C5", "front", List.of("M", "Z"), THIN, "steel"));
+        CutTube front = Examination.of(
+                        JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators())))
+                .cutList()
+                .get(4);
+        // Square to the cross tube but for 2.9 degrees: no deeper than the tube's radius tells.
+        assertThat(front.first().cope().orElseThrow().depth()).isLessThan(0.004);
+    }
+
+    /** A knee of 30 degrees between two box tubes alike: each is cut by 15 degrees, 20 mm wide, so 20 tan 15 deep. */
+    @Test
+    void tubesAlikeThatGoOnFromEachOther_areMitred() {
+        List<Node> nodes = new ArrayList<>(JOB.cradle().nodes());
+        double angle = Math.toRadians(30);
+        nodes.addAll(List.of(
+                at("X", 0.2, 0, 0.6),
+                at("M", 0.4, 0, 0.6),
+                at("Z", 0.4 + 0.2 * Math.cos(angle), 0, 0.6 + 0.2 * Math.sin(angle))));
+        RectTube box = new RectTube(0.02, 0.02, 0.002);
+        List<Member> tubes = new ArrayList<>(JOB.cradle().members());
+        tubes.add(Member.sound("C3", "rear", List.of("X", "M"), box, "steel"));
+        tubes.add(Member.sound("C4", "front", List.of("M", "Z"), box, "steel"));
+        List<CutTube> cut = Examination.of(
+                        JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators())))
+                .cutList();
+        double deep = 0.02 * Math.tan(angle / 2);
+        assertThat(cut.get(2).last().cope().orElseThrow().notchDepth()).isCloseTo(deep, within(1e-9));
+        assertThat(cut.get(3).first().cope().orElseThrow().notchDepth()).isCloseTo(deep, within(1e-9));
+        assertThat(cut.get(2).cutLength()).isCloseTo(0.2 + deep / 2, within(1e-9));
+    }
+
     /** By hand: legs of 300 and 200 mm, a right angle of 75 mm radius takes 75 from each and gives an arc of 117.81. */
     @Test
     void bentTube_isCutAsLongAsItIsStraightenedOut() {

@@ -123,7 +123,7 @@ public record BendPlan(
 
     /**
      * How the tube is turned in a machine that always bends to one side: the other way round than its next bend lies, so that this comes to
-     * that side. Clockwise as seen from the first end along the tube, rad; the first 0.
+     * that side. Clockwise as seen from the first end along the tube, rad; the first 0; exact.
      */
     public List<Double> turns() {
         return rotations.stream().map(rotation -> 0 - rotation).toList();

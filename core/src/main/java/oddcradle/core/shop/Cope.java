@@ -68,6 +68,8 @@ public final class Cope {
      * How far the branch's cut edge reaches along a direction from the branch's point, m, 0 or more: a header that ends there must run on so
      * far for the whole weld to lie on it.
      *
+     * Followed on the same lines as a cope, and exact there.
+     *
      * @param alone the header that it sits on there
      * @param way along that header, unit
      */

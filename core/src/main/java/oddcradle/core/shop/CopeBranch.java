@@ -11,7 +11,7 @@ import oddcradle.core.section.Section;
  * @param point on its axis, m
  * @param direction from the joint into the tube, unit
  * @param section of the tube; the height of a box tube lies along {@code reference}
- * @param reference where the wrap begins, not along the direction
+ * @param reference unit way to where the wrap begins, not along the direction
  */
 public record CopeBranch(Vec3 point, Vec3 direction, Section section, Vec3 reference) {
     public CopeBranch {

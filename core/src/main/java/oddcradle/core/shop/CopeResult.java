@@ -30,7 +30,7 @@ public record CopeResult(
         fit = List.copyOf(fit);
     }
 
-    /** How far the cut reaches into the tube from its longest tongue, m; 0 where the tube misses everywhere. */
+    /** How far the cut reaches into the tube from its longest tongue, m; 0 where the tube misses everywhere. By definition. */
     public double depth() {
         double least = deepest.orElse(0);
         return fit.stream()
@@ -40,7 +40,7 @@ public record CopeResult(
                 .orElse(0);
     }
 
-    /** Length of the cut edge and so of the weld round it, on the unrolled outside, m. */
+    /** Length of the cut edge and so of the weld round it, on the unrolled outside, m: derived, chord by chord. */
     public double edgeLength() {
         double length = 0;
         int steps = around.size();

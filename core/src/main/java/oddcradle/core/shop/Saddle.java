@@ -42,7 +42,7 @@ public record Saddle(double angle, double offset, double offsetClock, double clo
         return phi < 0 ? phi + TURN : phi;
     }
 
-    /** What a notcher shows that counts from a square cut, rad. */
+    /** What a notcher shows that counts from a square cut, rad. By definition. */
     public double offSquare() {
         return Math.PI / 2 - angle;
     }

@@ -192,13 +192,22 @@ public record CutPlan(List<CutBar> bars, boolean proven) {
                 .count();
     }
 
+    private static int whereLies(List<Bar> rack, Bar stock) {
+        for (int k = 0; k < rack.size(); k++) {
+            if (rack.get(k).count() > 0 && rack.get(k).withCount(stock.count()).equals(stock)) {
+                return k;
+            }
+        }
+        return -1;
+    }
+
     /** The shop's rack after everything is cut: what was used is gone, and long remainders lie there as off-cuts. */
     public Stores left(Stores stores) {
         List<Bar> rack = new ArrayList<>(stores.bars());
         List<Bar> offCuts = new ArrayList<>();
         for (CutBar cut : bars) {
-            int at = rack.indexOf(cut.stock());
-            if (at >= 0 && !cut.isBought()) {
+            int at = cut.isBought() ? -1 : whereLies(rack, cut.stock());
+            if (at >= 0) {
                 Bar one = rack.get(at);
                 if (one.count() == 1) {
                     rack.remove(at);

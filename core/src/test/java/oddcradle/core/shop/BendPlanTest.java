@@ -51,6 +51,21 @@ class BendPlanTest {
         assertThat(at.distanceTo(points.get(4))).isLessThan(1e-9);
     }
 
+    /**
+     * By hand at the bender, which bends to the left: from forward to the left, then from left to up. Behind the tube and looking along it, up has
+     * to come to the left: a quarter anticlockwise, though the second bend lies a quarter clockwise of the first.
+     */
+    @Test
+    void tube_isTurnedTheOtherWayRoundThanItsNextBendLies() {
+        BendPlan plan = BendPlan.of(
+                List.of(Vec3.ZERO, new Vec3(0.3, 0, 0), new Vec3(0.3, 0.4, 0), new Vec3(0.3, 0.4, 0.3)),
+                List.of(0.06, 0.06),
+                0.0254,
+                1);
+        assertThat(Math.toDegrees(plan.rotations().get(1))).isCloseTo(90, within(1e-9));
+        assertThat(Math.toDegrees(plan.turns().get(1))).isCloseTo(-90, within(1e-9));
+    }
+
     @Test
     void cornersThatAreNone_areRefused() {
         List<Vec3> straight = List.of(Vec3.ZERO, new Vec3(1, 0, 0), new Vec3(2, 0, 0));

@@ -1,5 +1,6 @@
 package oddcradle.core.step.make;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -26,20 +27,31 @@ public record CutTube(
         TubeEnd last) {
     /** Of the finished tube along the line that its cuts leave least of, m; 0 or less where they meet. */
     public double shortestSide() {
+        return sides().stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    }
+
+    /** Of the lines along the tube the share of which its cuts leave nothing, 0 to 1. */
+    public double cutAway() {
+        List<Double> sides = sides();
+        return (double) sides.stream().filter(side -> side <= 0).count() / sides.size();
+    }
+
+    /** What is left of each line along the tube, m. */
+    private List<Double> sides() {
         double straight = bends.map(BendPlan::developedLength).orElse(nodeLength);
         if (bends.isPresent() || first.cope().isEmpty() || last.cope().isEmpty()) {
-            return straight - deepest(first) - deepest(last);
+            return List.of(straight - deepest(first) - deepest(last));
         }
         // Seen into the tube, one end's wrap runs the other way round than the other's.
         List<OptionalDouble> here = first.cope().get().fit();
         List<OptionalDouble> there = last.cope().get().fit();
-        double shortest = straight;
+        List<Double> sides = new ArrayList<>();
         for (int k = 0; k < here.size(); k++) {
-            double cut = here.get(k).orElse(0)
-                    + there.get((here.size() - k) % here.size()).orElse(0);
-            shortest = Math.min(shortest, straight - cut);
+            sides.add(straight
+                    - here.get(k).orElse(0)
+                    - there.get((here.size() - k) % here.size()).orElse(0));
         }
-        return shortest;
+        return sides;
     }
 
     /** How far an end's cut reaches into the tube from its node, m. */

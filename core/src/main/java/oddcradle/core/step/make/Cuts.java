@@ -129,7 +129,7 @@ public final class Cuts {
         List<CopeHeader> headers = new ArrayList<>();
         for (Member host : hostTubesAt(node)) {
             JoinedTubes.header(input.seating(), host, at, pad(node)).ifPresent(header -> {
-                headers.add(header(host, node, header));
+                headers.add(header(branch.get(), host, node, header));
                 landsOn.add(host.id());
             });
         }
@@ -145,7 +145,7 @@ public final class Cuts {
                     landsOn.add(other.id());
                 } else if (before || !endsAt(other, node)) {
                     JoinedTubes.header(input.seating(), other, at, 0).ifPresent(header -> {
-                        headers.add(header(other, node, header));
+                        headers.add(header(branch.get(), other, node, header));
                         landsOn.add(other.id());
                     });
                 } else {
@@ -189,7 +189,7 @@ public final class Cuts {
     }
 
     /** A tube that ends here too, of the host as its corners are usually made; one of the cradle runs on for what sits on it, unless it sits on something itself. */
-    private CopeHeader header(Member tube, String node, CopeHeader whole) {
+    private CopeHeader header(CopeBranch branch, Member tube, String node, CopeHeader whole) {
         if (!endsAt(tube, node)) {
             return whole;
         }
@@ -215,7 +215,10 @@ public final class Cuts {
                 }
             }
         }
-        return new CopeHeader.Ended(whole, fromEnd.get(0).along(outward, sits ? 0 : runsOn), outward);
+        Vec3 end = fromEnd.get(0).along(outward, sits ? 0 : runsOn);
+        return outward.dot(branch.direction()) > SPLICED
+                ? new CopeHeader.Face(end, outward)
+                : new CopeHeader.Ended(whole, end, outward);
     }
 
     /** How far a tube runs on past its end so that the whole end of another lies on it, m. */

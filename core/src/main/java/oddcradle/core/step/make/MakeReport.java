@@ -16,6 +16,7 @@ import oddcradle.core.job.make.Build;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.units.Quantity;
 
 /**
@@ -31,6 +32,9 @@ public final class MakeReport {
     private static final double LEAST_ANGLE = Math.toRadians(15);
 
     private static final double SHORTEST = 0.025;
+    /** A tube of which less than half is left all along is no tube, share of its round. */
+    private static final double MOST_CUT_AWAY = 0.5;
+
     private static final Source COPE = Source.derived("line and cylinder intersection");
 
     private MakeReport() {}
@@ -120,7 +124,7 @@ public final class MakeReport {
     }
 
     private static void wider(ReportBuilder report, Seating seating, CutTube tube, TubeEnd end) {
-        if (end.cope().filter(cope -> !cope.meetsAllRound()).isPresent()) {
+        if (end.cope().filter(cope -> !cope.meetsAllRound()).isPresent() || isOverAnEnd(seating, tube, end)) {
             report.say(
                     MakeFinding.WIDER,
                     Severity.WATCH,
@@ -134,6 +138,18 @@ public final class MakeReport {
                     Place.of(Subject.tube(tube.tube().id()), end.at()),
                     new Why("lines of the tube that meet none of them", List.of(), COPE));
         }
+    }
+
+    /** Butted on the end of a narrower one. */
+    private static boolean isOverAnEnd(Seating seating, CutTube tube, TubeEnd end) {
+        for (int k = 0; k < end.headers().size(); k++) {
+            double other = seating.tube(end.landsOn().get(k)).section().outerRadius();
+            if (end.headers().get(k) instanceof CopeHeader.Face
+                    && tube.tube().section().outerRadius() > other * (1 + 1e-9)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void straightness(ReportBuilder report, CutTube tube) {
@@ -151,15 +167,17 @@ public final class MakeReport {
         }
     }
 
-    /** Copes that meet leave two loose halves. */
+    /** Copes that meet leave a wedge, and then two loose halves. */
     private static void through(ReportBuilder report, CutTube tube) {
-        if (tube.shortestSide() <= 0) {
+        double away = tube.cutAway();
+        if (away > 0) {
             report.say(
                     MakeFinding.CUT_THROUGH,
-                    Severity.STOP,
+                    away > MOST_CUT_AWAY ? Severity.STOP : Severity.WATCH,
                     Phrase.of(
-                            "the copes of {} cut it through: its shortest side would be {} long; land it farther off, or leave it out",
+                            "the cuts of {} meet over {} of its round: its shortest side would be {}; land it farther off, or leave it out",
                             tube.tube().named(),
+                            Quantity.share(away),
                             Quantity.length(tube.shortestSide())),
                     Place.of(Subject.tube(tube.tube().id()), tube.first().at()),
                     new Why("node to node less both cuts, line by line", List.of(), COPE));

@@ -24,6 +24,11 @@ public enum JobTables {
     GAPS("gaps", JobTables::gaps),
     CUTS("cuts", JobTables::cuts),
     HARDWARE("hardware", JobTables::hardware),
+    BARS("bars", WorkshopTables::bars),
+    BUYING("buying", WorkshopTables::buying),
+    HOLES("holes", WorkshopTables::holes),
+    WELDS("welds", WorkshopTables::welds),
+    ORDER("order", WorkshopTables::order),
     NODES("nodes", JobTables::nodes);
 
     private final String word;

@@ -3,7 +3,6 @@ package oddcradle.desktop.app;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -21,7 +20,6 @@ import javafx.stage.Stage;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
-import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.begin.BeginPane;
 import oddcradle.desktop.handout.HandOuts;
 import oddcradle.desktop.handout.PrintWindow;
@@ -37,7 +35,6 @@ import oddcradle.files.job.JobStore;
 import oddcradle.files.job.Recovered;
 import oddcradle.files.job.UnreadableJob;
 import oddcradle.files.paper.Packet;
-import oddcradle.files.paper.PaperSize;
 import oddcradle.files.paper.Printer;
 
 /** Opening, saving, recovering and printing, with what has to be asked or told about it. */
@@ -413,8 +410,7 @@ public final class JobFiles implements BeginPane.Answers {
     }
 
     private byte[] packet(Examination examination) throws IOException {
-        UnitStyle style = desk.units() == UnitStyle.MILLIMETRES ? desk.units() : UnitStyle.FRACTIONAL_INCHES;
-        return Packet.of(examination, Packet.Wishes.all(style, PaperSize.A4, LocalDate.now()));
+        return Packet.of(examination, desk.packetWishes());
     }
 
     void writePacket() {

@@ -141,6 +141,7 @@ final class Shots {
             if (!examined
                     || window.desk().shaking().isWorking()
                     || window.desk().proof().isWorking()
+                    || window.desk().workshop().isWorking()
                     || !window.desk().work().whatProperty().get().isEmpty()) {
                 next();
                 return;

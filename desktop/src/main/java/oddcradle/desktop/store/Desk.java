@@ -2,6 +2,8 @@ package oddcradle.desktop.store;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -50,11 +52,15 @@ import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Wanted;
 import oddcradle.core.units.InvalidWords;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.core.workshop.WorkshopPlan;
 import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.LiveStudy;
 import oddcradle.desktop.task.LongWork;
 import oddcradle.desktop.task.Previews;
 import oddcradle.desktop.task.Workers;
+import oddcradle.files.paper.Packet;
+import oddcradle.files.paper.PacketPart;
+import oddcradle.files.paper.PaperSize;
 import oddcradle.files.shelf.OwnShelves;
 
 /** What the parts of the window share: the open job, its examination, and where the user is. */
@@ -85,6 +91,12 @@ public final class Desk {
 
     private final LiveStudy<LoadProof> proof = new LiveStudy<>(
             examination -> LoadProof.of(examination, Progress.UNWATCHED), Workers.inOrder("proof"), Workers.ui());
+
+    private final LiveStudy<WorkshopPlan> workshop = new LiveStudy<>(
+            examination -> Optional.of(WorkshopPlan.of(examination)), Workers.inOrder("workshop"), Workers.ui());
+
+    private final ObjectProperty<PaperSize> packetPaper = new SimpleObjectProperty<>(PaperSize.A4);
+    private final Set<PacketPart> packetParts = EnumSet.allOf(PacketPart.class);
 
     private final LongWork work = new LongWork(Workers.inOrder("long work"), Workers.ui());
 
@@ -178,6 +190,27 @@ public final class Desk {
     /** Whether the whole holds and for how long, of the machine that was asked for last. */
     public LiveStudy<LoadProof> proof() {
         return proof;
+    }
+
+    /** What the shop is told to do, of the machine that was asked for last. */
+    public LiveStudy<WorkshopPlan> workshop() {
+        return workshop;
+    }
+
+    /** Paper of the packet. */
+    public ObjectProperty<PaperSize> packetPaperProperty() {
+        return packetPaper;
+    }
+
+    /** What is in the packet; may be changed. */
+    public Set<PacketPart> packetParts() {
+        return packetParts;
+    }
+
+    /** How the packet is to be made today. */
+    public Packet.Wishes packetWishes() {
+        UnitStyle style = units() == UnitStyle.MILLIMETRES ? units() : UnitStyle.FRACTIONAL_INCHES;
+        return new Packet.Wishes(style, packetPaper.get(), packetParts, LocalDate.now());
     }
 
     /** The machine as it is examined, with the slow studies of its frame where those are known already. */

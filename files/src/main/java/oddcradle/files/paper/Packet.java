@@ -1,5 +1,6 @@
 package oddcradle.files.paper;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -7,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import javax.imageio.ImageIO;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
@@ -24,6 +26,7 @@ import oddcradle.core.workshop.Drilling;
 import oddcradle.core.workshop.WorkshopPlan;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** The workshop packet: everything decided as papers in the order in which a shop uses them. */
 public final class Packet {
@@ -69,6 +72,21 @@ public final class Packet {
     public static int pages(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             return document.getNumberOfPages();
+        }
+    }
+
+    /**
+     * One page as a PNG.
+     *
+     * @param page from 0
+     * @param width of the picture, pixels
+     */
+    public static byte[] picture(byte[] pdf, int page, double width) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            float scale = (float) (width / document.getPage(page).getMediaBox().getWidth());
+            ByteArrayOutputStream png = new ByteArrayOutputStream();
+            ImageIO.write(new PDFRenderer(document).renderImage(page, scale), "png", png);
+            return png.toByteArray();
         }
     }
 

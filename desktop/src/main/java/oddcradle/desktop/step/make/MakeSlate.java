@@ -3,25 +3,54 @@ package oddcradle.desktop.step.make;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
-import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
+import oddcradle.core.workshop.DrillPlan;
+import oddcradle.core.workshop.Drilling;
+import oddcradle.core.workshop.HardwareTotals;
+import oddcradle.core.workshop.WeldMap;
+import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StepSlate;
 import oddcradle.desktop.slate.Table;
+import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
 
+/** The worksheets of Make, in the order in which a shop uses them. */
 public final class MakeSlate extends StepSlate {
-    private final Table<CutTube> cuts;
-
     public MakeSlate(Desk desk, Palette palette) {
         super(desk, Step.MAKE);
-        figures(new FigureList(desk, Step.MAKE, figure -> !figure.name().endsWith("cut length")));
-        Label title = section("");
-        cuts = new Table<>(
+        Leaves leaves = new Leaves(desk);
+        leaves.add("Cut list", this::cuts);
+        leaves.add("Stock", () -> {
+            BarStrips bars = new BarStrips(desk);
+            return new PlanSheet(desk, bars::show, bars).leaf();
+        });
+        leaves.add("Copes", () -> new CopeSheet(desk, palette).leaf());
+        leaves.add("Holes", this::holes);
+        leaves.add("Welds", this::welds);
+        leaves.add("Hardware", this::hardware);
+        leaves.add("Order", () -> {
+            OrderRows order = new OrderRows(desk);
+            return new PlanSheet(desk, order::show, order).leaf();
+        });
+        leaves.add("Packet", () -> new PacketSheet(desk).leaf());
+        leaves.add("Shop", () -> CardSheet.leaf(desk, Step.MAKE));
+        add(leaves);
+        onRefresh(leaves::refresh);
+        caution(
+                "Welding: drain and remove the tank, disconnect the battery, keep an extinguisher at hand. Goggles at saw, drill and grinder.");
+    }
+
+    private Leaves.Leaf cuts() {
+        FigureList figures =
+                new FigureList(desk, Step.MAKE, figure -> !figure.name().endsWith("cut length"));
+        Table<CutTube> cuts = new Table<>(
                 "cut",
                 cut -> cut.tube().id(),
                 List.of(
@@ -32,52 +61,138 @@ public final class MakeSlate extends StepSlate {
                                 "length",
                                 () -> desk.units().typedUnit(Kind.LENGTH),
                                 CutTube::cutLength,
-                                cut -> desk.units().number(Quantity.length(cut.cutLength())))),
+                                cut -> desk.units().number(Quantity.length(cut.cutLength()))),
+                        Table.Column.numbers(
+                                "bends",
+                                () -> "",
+                                cut -> (double) bends(cut),
+                                cut -> bends(cut) == 0 ? "" : Integer.toString(bends(cut)))),
                 cut -> desk.selectionProperty().set(Optional.of(cut.tube().id())));
-        cuts.whenEmpty("No tube of the cradle yet.");
-        add(cuts);
-        WrapPicture picture = new WrapPicture(palette);
-        section("Unrolled ends of the picked tube");
-        add(picture);
-        section("Hardware");
-        Table<HardwareItem> hardware = new Table<>(
+        cuts.whenEmpty("No tube of the cradle yet: draw one at Cradle, or take a proposal.");
+        Label under = Text.line("Finished, over the longest points. A row picks its tube; its ends are at Copes.");
+        return new Leaves.Leaf(new VBox(8, figures, cuts, under), () -> {
+            figures.refresh();
+            cuts.show(desk.examination().cutList());
+            CopeSheet.picked(desk).ifPresent(tube -> cuts.pickOnly(tube.tube().id()));
+        });
+    }
+
+    private static int bends(CutTube cut) {
+        return cut.bends().map(plan -> plan.angles().size()).orElse(0);
+    }
+
+    private Leaves.Leaf holes() {
+        Table<DrillPlan.Hole> table = new Table<>(
+                "holes",
+                DrillPlan.Hole::where,
+                List.of(
+                        Table.Column.words(
+                                "hole",
+                                hole -> hole.where() + ": " + hole.what().in(desk.units()) + "; " + hole.how()),
+                        Table.Column.numbers(
+                                "size",
+                                () -> desk.units().typedUnit(Kind.LENGTH),
+                                DrillPlan.Hole::diameter,
+                                hole -> desk.units().number(Quantity.length(hole.diameter()))),
+                        Table.Column.words("passes", this::passes)),
+                hole -> desk.selectionProperty().set(Optional.of(hole.where())));
+        table.whenEmpty("No hole to drill yet.");
+        return new PlanSheet(
+                        desk,
+                        plan -> table.show(plan.holes().holes()),
+                        Text.line(
+                                "In this order: the first locates, the second sets the angle, the rest are drilled through with the donor bolted"
+                                        + " up."),
+                        table)
+                .leaf();
+    }
+
+    private String passes(DrillPlan.Hole hole) {
+        return String.join(
+                " ",
+                hole.passes().stream()
+                        .map(Drilling.Pass::diameter)
+                        .map(each -> desk.units().number(Quantity.length(each)))
+                        .toList());
+    }
+
+    private Leaves.Leaf welds() {
+        Table<WeldMap.Weld> table = new Table<>(
+                "welds",
+                WeldMap.Weld::mark,
+                List.of(
+                        Table.Column.words("weld", weld -> weld.mark() + "  " + weld.what()),
+                        Table.Column.numbers(
+                                "seam",
+                                () -> desk.units().typedUnit(Kind.LENGTH),
+                                WeldMap.Weld::length,
+                                weld -> desk.units().number(Quantity.length(weld.length()))),
+                        Table.Column.numbers(
+                                "leg",
+                                () -> desk.units().typedUnit(Kind.LENGTH),
+                                WeldMap.Weld::leg,
+                                weld -> desk.units().number(Quantity.length(weld.leg())))),
+                weld -> desk.selectionProperty().set(Optional.of(weld.what().split(" ")[0])));
+        table.whenEmpty("Nothing to weld yet.");
+        Label way = Text.said("weld-way");
+        return new PlanSheet(
+                        desk,
+                        plan -> {
+                            table.show(plan.welds().welds());
+                            way.setText(way(plan.welds()));
+                        },
+                        Text.line(
+                                "In this order: from the middle out, each next on the side that pulls the other way."),
+                        table,
+                        way)
+                .leaf();
+    }
+
+    private static String way(WeldMap map) {
+        return String.join(
+                " ",
+                map.welds().stream()
+                        .map(weld -> weld.way().process() + ", " + weld.way().filler()
+                                + (weld.way().preheat() > 0
+                                        ? ", warmed to " + Math.round(weld.way().preheat()) + " °C"
+                                        : "")
+                                + ": " + weld.way().note() + ".")
+                        .distinct()
+                        .toList());
+    }
+
+    private Leaves.Leaf hardware() {
+        Table<HardwareTotals.Line> table = new Table<>(
                 "hardware",
-                item -> item.mount() + "-" + item.kind() + "-" + item.size(),
+                line -> line.item().kind() + "-" + line.item().size() + line.mounts(),
                 List.of(
                         Table.Column.words(
                                 "item",
-                                item -> item.kind().word() + ", " + item.size().in(desk.units())),
-                        Table.Column.words("mount", HardwareItem::mount),
+                                line -> line.item().kind().word() + ", "
+                                        + line.item().size().in(desk.units())),
+                        Table.Column.words("mounts", line -> String.join(" ", line.mounts())),
                         Table.Column.numbers(
                                 "count",
                                 () -> "",
-                                item -> (double) item.count(),
-                                item -> Integer.toString(item.count()))),
-                item -> desk.selectionProperty().set(Optional.of(item.mount())));
-        hardware.whenEmpty("No lug is mounted yet.");
-        add(hardware);
-        onRefresh(() -> {
-            title.setText("Cut list, lengths in " + desk.units().typedUnit(Kind.LENGTH));
-            cuts.show(desk.examination().cutList());
-            picked().ifPresent(tube -> {
-                cuts.pickOnly(tube.tube().id());
-                picture.show(tube, desk.units());
-            });
-            hardware.show(desk.examination().hardware().items());
-        });
-        caution("Welding: drain and remove the tank, disconnect the battery, keep an extinguisher at hand.");
-    }
-
-    private Optional<CutTube> picked() {
-        List<CutTube> tubes = desk.examination().cutList();
-        return tubes.stream()
-                .filter(tube -> desk.selectionProperty()
-                        .get()
-                        .filter(tube.tube().id()::equals)
-                        .isPresent())
-                .findFirst()
-                .or(() -> tubes.stream()
-                        .filter(tube -> tube.first().cope().isPresent())
-                        .findFirst());
+                                line -> (double) line.count(),
+                                line -> Integer.toString(line.count()))),
+                line -> desk.selectionProperty().set(line.mounts().stream().findFirst()));
+        table.whenEmpty("No lug is mounted yet.");
+        Label spanners = Text.said("spanners");
+        return new PlanSheet(
+                        desk,
+                        plan -> {
+                            table.show(plan.hardware().lines());
+                            spanners.setText(
+                                    plan.hardware().spanners().isEmpty()
+                                            ? ""
+                                            : "Spanners: "
+                                                    + String.join(
+                                                            ", ",
+                                                            plan.hardware().spanners()) + ".");
+                        },
+                        table,
+                        spanners)
+                .leaf();
     }
 }

@@ -59,6 +59,9 @@ final class PacketSheet extends VBox {
         page.setId("packet-page");
         page.setFitWidth(WIDTH);
         page.setPreserveRatio(true);
+        page.setSmooth(true);
+        page.getStyleClass().add("packet-page");
+        page.setOnMouseClicked(click -> pdf.ifPresent(made -> PageWindow.open(this, made, at, pages)));
         page.setAccessibleText("the page as it will be printed");
         place.setId("packet-place");
         Label paperName = new Label("Paper");
@@ -90,7 +93,7 @@ final class PacketSheet extends VBox {
                         turning,
                         said,
                         Text.line(
-                                "Packet … at the top writes it; its menu prints it. Measure both bars of the first page and type"
+                                "A click on the page shows it large. Packet … at the top writes it; its menu prints it. Measure both bars of the first page and type"
                                         + " what they read at Shop: the pages correct themselves."),
                         Text.head("In the packet"),
                         parts);
@@ -144,9 +147,12 @@ final class PacketSheet extends VBox {
         }
         byte[] made = pdf.get();
         int wanted = at;
+        double sharp = getScene() == null || getScene().getWindow() == null
+                ? 1
+                : getScene().getWindow().getOutputScaleX();
         background.execute(() -> {
             try {
-                byte[] picture = Packet.picture(made, wanted, 3 * WIDTH);
+                byte[] picture = Packet.picture(made, wanted, WIDTH * sharp);
                 Platform.runLater(() -> {
                     if (wanted == at && pdf.filter(each -> each == made).isPresent()) {
                         page.setImage(new Image(new ByteArrayInputStream(picture)));

@@ -3,6 +3,8 @@ package oddcradle.core.shop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
@@ -35,8 +37,9 @@ public final class Cope {
         List<CopeCrossing> crossings =
                 headers.stream().map(header -> CopeCrossing.of(branch, header)).toList();
         CopeEdge edge = CopeEdge.of(branch.section(), steps);
-        List<OptionalDouble> outer = ends(crossings, edge.outer());
-        List<OptionalDouble> inner = ends(crossings, edge.inner());
+        Set<Integer> touched = new TreeSet<>();
+        List<OptionalDouble> outer = ends(crossings, edge.outer(), touched);
+        List<OptionalDouble> inner = ends(crossings, edge.inner(), touched);
         List<OptionalDouble> fit = new ArrayList<>(outer.size());
         // A flat cut is sawn through the wall as it lies; a saddle is cut square through it.
         boolean sawn = headers.size() == 1 && headers.get(0) instanceof CopeHeader.Face;
@@ -61,7 +64,8 @@ public final class Cope {
                 fit,
                 Double.isFinite(deepest) ? OptionalDouble.of(deepest) : OptionalDouble.empty(),
                 edge.perimeter(),
-                greatest >= least ? greatest - least : 0);
+                greatest >= least ? greatest - least : 0,
+                List.copyOf(touched));
     }
 
     /**
@@ -93,14 +97,26 @@ public final class Cope {
         return a.getAsDouble() >= b.getAsDouble() ? a : b;
     }
 
-    private static List<OptionalDouble> ends(List<CopeCrossing> crossings, List<CopeEdge.Place> lines) {
+    /** @param touched gets the number of each header that ends a line */
+    private static List<OptionalDouble> ends(
+            List<CopeCrossing> crossings, List<CopeEdge.Place> lines, Set<Integer> touched) {
         List<OptionalDouble> ends = new ArrayList<>(lines.size());
         for (CopeEdge.Place line : lines) {
             double greatest = Double.NEGATIVE_INFINITY;
-            for (CopeCrossing crossing : crossings) {
-                greatest = Math.max(greatest, crossing.outermost(line.c(), line.s()));
+            int first = -1;
+            for (int k = 0; k < crossings.size(); k++) {
+                double end = crossings.get(k).outermost(line.c(), line.s());
+                if (end > greatest) {
+                    greatest = end;
+                    first = k;
+                }
             }
-            ends.add(greatest > Double.NEGATIVE_INFINITY ? OptionalDouble.of(greatest) : OptionalDouble.empty());
+            if (first < 0) {
+                ends.add(OptionalDouble.empty());
+            } else {
+                ends.add(OptionalDouble.of(greatest));
+                touched.add(first);
+            }
         }
         return ends;
     }

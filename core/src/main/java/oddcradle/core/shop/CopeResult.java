@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
  * @param deepest least fit, m: where the longest tongue of the tube ends; empty if the tube misses everywhere
  * @param perimeter of the outside, m: the length of the paper wrap
  * @param notchDepth of the outside edge, greatest less least, m
+ * @param touched numbers of the headers that shape the cut; the rest lie behind them
  */
 public record CopeResult(
         List<Double> around,
@@ -22,12 +23,14 @@ public record CopeResult(
         List<OptionalDouble> fit,
         OptionalDouble deepest,
         double perimeter,
-        double notchDepth) {
+        double notchDepth,
+        List<Integer> touched) {
     public CopeResult {
         around = List.copyOf(around);
         outer = List.copyOf(outer);
         inner = List.copyOf(inner);
         fit = List.copyOf(fit);
+        touched = List.copyOf(touched);
     }
 
     /** How far the cut reaches into the tube from its longest tongue, m; 0 where the tube misses everywhere. By definition. */

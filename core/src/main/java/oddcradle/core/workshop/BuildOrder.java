@@ -9,8 +9,10 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.make.Pace;
 import oddcradle.core.job.tube.Member;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.units.Quantity;
 
@@ -55,6 +57,9 @@ public record BuildOrder(List<Task> tasks) {
     static BuildOrder of(Examination examination, WeldMap welds) {
         return new BuildOrder(new Writer(examination, welds).tasks());
     }
+
+    /** Bosses told in words; the rest are on the page of the dummy. */
+    private static final int MOST_TOLD = 6;
 
     private static final class Writer {
         private final Examination examination;
@@ -136,15 +141,7 @@ public record BuildOrder(List<Task> tasks) {
                             : Phrase.of(
                                     "Lift {} in by its own lugs and set it on shims, a jack or a stand; tie it.",
                                     job.donor().name()));
-            job.donor().bosses().stream().limit(6).forEach(boss -> {
-                var at = examination.seating().boss(boss.id());
-                what.add(Phrase.of(
-                        "{}: {} forward, {} left, {} up from the datum.",
-                        boss.named(),
-                        Quantity.length(at.x()),
-                        Quantity.length(at.y()),
-                        Quantity.length(at.z())));
-            });
+            job.donor().bosses().stream().limit(MOST_TOLD).forEach(boss -> what.add(place(boss)));
             add(
                     "Set it in its seat",
                     what,
@@ -155,6 +152,19 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(1),
                     Set.of(),
                     true);
+        }
+
+        private Phrase place(Boss boss) {
+            Vec3 at = examination.seating().boss(boss.id());
+            return Phrase.of(
+                    "{}: {} {}, {} {}, {} {} the datum.",
+                    boss.named(),
+                    Quantity.length(Math.abs(at.x())),
+                    at.x() < 0 ? "back" : "forward",
+                    Quantity.length(Math.abs(at.y())),
+                    at.y() < 0 ? "right" : "left",
+                    Quantity.length(Math.abs(at.z())),
+                    at.z() < 0 ? "below" : "above");
         }
 
         private void tubes() {

@@ -60,6 +60,9 @@ class WorkshopPlanTest {
         assertThat(reamed.get(reamed.size() - 1).tool()).isEqualTo("reamer");
         assertThat(reamed.get(reamed.size() - 2).diameter()).isCloseTo(0.0092, within(1e-9));
         assertThat(Drilling.passes(0.002, MILD, false)).hasSize(1);
+        assertThat(Drilling.passes(0.050, MILD, true))
+                .extracting(Drilling.Pass::tool)
+                .containsExactly("drill", "hole saw");
     }
 
     /** By hand in inches: a quarter-inch fillet on a half-inch plate draws 0.1 x 0.03125 / 0.5 = 0.00625; a flange edge 4 in off rises 0.0528. */

@@ -166,10 +166,12 @@ public final class Cuts {
                     .orElse(0);
             return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), true, -meets, marks);
         }
-        Optional<CopeResult> crossing =
-                Optional.of(cope).filter(each -> each.deepest().isPresent());
-        return new TubeEnd(
-                node, at, landsOn, headers, branch, crossing, false, crossing.isPresent() ? 0 : extension, marks);
+        if (cope.deepest().isEmpty()) {
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), false, extension, marks);
+        }
+        List<String> touched = cope.touched().stream().map(landsOn::get).toList();
+        List<CopeHeader> shaping = cope.touched().stream().map(headers::get).toList();
+        return new TubeEnd(node, at, touched, shaping, branch, Optional.of(cope), false, 0, marks);
     }
 
     /** Two alike that go on from each other's ends meet in the plane between them. */

@@ -12,7 +12,7 @@ import oddcradle.core.shop.CopeResult;
  *
  * @param node cradle or host node where it ends
  * @param at that node, host axes, m
- * @param landsOn ids of the tubes it sits on
+ * @param landsOn ids of the tubes that its cut touches; of a square end, that it comes to
  * @param headers the same as metal, in the same order, host axes
  * @param branch the end as it comes to them, host axes; empty where it has no length
  * @param cope the cut; empty for a square end

@@ -9,7 +9,6 @@ import oddcradle.core.step.make.CutTube;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.workshop.DrillPlan;
-import oddcradle.core.workshop.Drilling;
 import oddcradle.core.workshop.HardwareTotals;
 import oddcradle.core.workshop.WeldMap;
 import oddcradle.desktop.card.CardSheet;
@@ -88,13 +87,13 @@ public final class MakeSlate extends StepSlate {
                 List.of(
                         Table.Column.words(
                                 "hole",
-                                hole -> hole.where() + ": " + hole.what().in(desk.units()) + "; " + hole.how()),
+                                hole -> hole.where() + ", " + hole.what().in(desk.units()) + ": " + passes(hole) + "; "
+                                        + hole.how()),
                         Table.Column.numbers(
                                 "size",
                                 () -> desk.units().typedUnit(Kind.LENGTH),
                                 DrillPlan.Hole::diameter,
-                                hole -> desk.units().number(Quantity.length(hole.diameter()))),
-                        Table.Column.words("passes", this::passes)),
+                                hole -> desk.units().number(Quantity.length(hole.diameter())))),
                 hole -> desk.selectionProperty().set(Optional.of(hole.where())));
         table.whenEmpty("No hole to drill yet.");
         return new PlanSheet(
@@ -109,10 +108,9 @@ public final class MakeSlate extends StepSlate {
 
     private String passes(DrillPlan.Hole hole) {
         return String.join(
-                " ",
+                ", ",
                 hole.passes().stream()
-                        .map(Drilling.Pass::diameter)
-                        .map(each -> desk.units().number(Quantity.length(each)))
+                        .map(pass -> pass.tool() + " " + desk.units().show(Quantity.length(pass.diameter())))
                         .toList());
     }
 

@@ -62,6 +62,8 @@ public final class Bench {
         print("orders at 400 speeds / bare dense systems", "ms", 5, ShakeMeasures.map());
         print("all cases after one tube / bare factor and solutions", "ms", 2, LoadMeasures.cases());
         print("one weld lost, by update / the frame solved anew", "ms", 0.1, LoadMeasures.loss());
+        print("packet of the runabout / as many pages and strokes bare", "ms", 3, MakeMeasures.packet());
+        print("300 parts on bars / one second", "ms", 1, MakeMeasures.nesting());
         if (quick) {
             return;
         }

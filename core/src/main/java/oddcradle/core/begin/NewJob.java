@@ -85,7 +85,7 @@ public final class NewJob {
                         machine.line().datum().decides(donor.output().axis())),
                 Cradle.EMPTY,
                 family.cases().cases(engine.layout().cylinders()),
-                new Build(KERF, YIELD_FACTOR, ROOM, Clearances.USUAL, Shop.USUAL, Optional.empty()),
+                new Build(KERF, YIELD_FACTOR, ROOM, Clearances.USUAL, Shop.USUAL, Optional.empty(), List.of()),
                 List.of(),
                 Weights.EVEN,
                 SeatPlan.USUAL);

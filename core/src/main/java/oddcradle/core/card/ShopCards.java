@@ -15,6 +15,7 @@ import oddcradle.core.job.make.Bar;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.job.make.Die;
 import oddcradle.core.job.make.Pace;
+import oddcradle.core.job.make.Part;
 import oddcradle.core.job.make.PlateStock;
 import oddcradle.core.job.make.Shop;
 import oddcradle.core.job.make.Stores;
@@ -39,6 +40,9 @@ final class ShopCards {
         }
         for (int k = 0; k < shopOf(job).tools().dies().size(); k++) {
             cards.add(die(job, k));
+        }
+        for (int k = 0; k < job.build().parts().size(); k++) {
+            cards.add(part(job, k));
         }
         return cards;
     }
@@ -204,6 +208,24 @@ final class ShopCards {
                 plate.mark(),
                 of.list(),
                 List.of(Deed.simplyAway(() -> stores(job, stores -> stores.withPlates(Listed.without(plates, at))))));
+    }
+
+    private static Card part(Job job, int at) {
+        List<Part> parts = job.build().parts();
+        Part part = parts.get(at);
+        FieldsOf<Part> of = new FieldsOf<>(
+                        part, other -> job.withBuild(job.build().withParts(Listed.with(parts, at, other))))
+                .words("item", Part::item, Part::withItem)
+                .one("state", Part.State.values(), Part.State::word, Part::state, Part::withState)
+                .words("supplier", Part::supplier, Part::withSupplier)
+                .measure("price of each", Kind.RATIO, Part::price, Part::withPrice);
+        return new Card(
+                Step.MAKE,
+                "part",
+                Listed.number(at),
+                part.item(),
+                of.list(),
+                List.of(Deed.simplyAway(() -> job.withBuild(job.build().withParts(Listed.without(parts, at))))));
     }
 
     private static Card die(Job job, int at) {

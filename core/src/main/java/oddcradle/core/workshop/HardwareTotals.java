@@ -8,6 +8,8 @@ import java.util.TreeSet;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.hardware.HardwareItem;
 import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.job.make.Build;
+import oddcradle.core.job.make.Part;
 
 /**
  * What is bought, each thing once with how many of it, and the spanners that all of it takes.
@@ -25,14 +27,16 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
      * @param item one of them
      * @param count of all alike
      * @param mounts that they belong to
+     * @param note what the shop has written of it
      */
-    public record Line(HardwareItem item, int count, List<String> mounts) {
+    public record Line(HardwareItem item, int count, List<String> mounts, Part note) {
         public Line {
             mounts = List.copyOf(mounts);
         }
     }
 
     static HardwareTotals of(Examination examination) {
+        Build build = examination.job().build();
         Map<String, List<HardwareItem>> alike = new LinkedHashMap<>();
         for (HardwareItem item : examination.hardware().items()) {
             if (item.outline().isEmpty()) {
@@ -43,7 +47,8 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
                 .map(items -> new Line(
                         items.get(0),
                         items.stream().mapToInt(HardwareItem::count).sum(),
-                        items.stream().map(HardwareItem::mount).distinct().toList()))
+                        items.stream().map(HardwareItem::mount).distinct().toList(),
+                        build.part(sort(items.get(0)))))
                 .toList();
         TreeSet<String> spanners = new TreeSet<>();
         for (MountDesign design : examination.mountDesigns()) {
@@ -53,10 +58,29 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
         return new HardwareTotals(lines, List.copyOf(spanners));
     }
 
+    private static String size(double metres) {
+        return metres == 0 ? "" : " " + Math.round(metres * 1e5) / 100.0;
+    }
+
+    /** Price of what is still to be bought, in the shop's money; things without a price count nothing. */
+    public double toPay() {
+        return lines.stream()
+                .filter(line -> line.note().state() == Part.State.TO_BUY)
+                .mapToDouble(line -> line.count() * line.note().price())
+                .sum();
+    }
+
+    /** Things that stay for a while only. */
+    public long temporary() {
+        return lines.stream()
+                .filter(line -> line.note().state() == Part.State.TEMPORARY)
+                .count();
+    }
+
     /** Lengths to a hundredth of a millimetre are the same. */
     private static String sort(HardwareItem item) {
-        return item.kind() + " " + item.designation() + " " + Math.round(item.length() * 1e5) + " "
-                + Math.round(item.inside() * 1e5) + " " + Math.round(item.outside() * 1e5) + " "
-                + item.fastening().map(HardwareItem.Fastening::propertyClass).orElse("");
+        return (item.kind().word() + " " + item.designation() + size(item.length()) + size(item.inside()) + size(item.outside())
+                        + item.fastening().map(each -> " " + each.propertyClass()).orElse(""))
+                .strip();
     }
 }

@@ -70,7 +70,7 @@ public final class TestJobs {
                 List.of(
                         LoadCase.of("bump", "3 g down", new Vec3(0, 0, -3), 0),
                         LoadCase.of("pull", "full throttle", new Vec3(0, 0, -1), 1)),
-                new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050, 0.050, null), null, null, null),
+                new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050, 0.050, null), null, null, null, null),
                 List.of(),
                 Weights.EVEN,
                 null);

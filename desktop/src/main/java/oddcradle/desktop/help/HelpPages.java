@@ -19,9 +19,10 @@ final class HelpPages {
             case DONOR, HOST -> "measuring.md";
             case LINE -> "line.md";
             case SEAT -> "seat.md";
-            case CRADLE, MAKE -> "cradle.md";
+            case CRADLE -> "cradle.md";
             case SHAKE -> "shake.md";
             case LOAD -> "load.md";
+            case MAKE -> "make.md";
             case FIT, RUN -> "findings.md";
         };
     }

@@ -56,9 +56,11 @@ final class WorkshopTables {
                     Integer.toString(line.count()),
                     line.item().kind().word(),
                     line.item().size().in(units),
-                    String.join(" ", line.mounts())));
+                    String.join(" ", line.mounts()),
+                    line.note().state().word(),
+                    line.note().supplier()));
         }
-        return new HandTable(List.of("count", "item", "size", "mounts"), rows);
+        return new HandTable(List.of("count", "item", "size", "mounts", "state", "supplier"), rows);
     }
 
     static HandTable holes(Examination examination, UnitStyle units) {

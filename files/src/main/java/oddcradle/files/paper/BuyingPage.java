@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.make.Pace;
+import oddcradle.core.job.make.Part;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -18,6 +19,8 @@ import oddcradle.core.workshop.WorkshopPlan;
 
 /** Everything that has to be bought, once, with how many of it. */
 final class BuyingPage {
+    private static final String TO_BUY = Part.State.TO_BUY.word();
+
     private BuyingPage() {}
 
     static void add(Book book, Examination examination, WorkshopPlan plan) throws IOException {
@@ -32,10 +35,13 @@ final class BuyingPage {
                     line.item().kind().word(),
                     line.item().size().in(style),
                     String.join(", ", line.mounts()),
-                    ""));
+                    line.note().state().word(),
+                    price(line.count() * line.note().price(), pace)));
         }
         for (StageResult stage : examination.line().stages()) {
-            DriveLine.of(stage, style).ifPresent(rows::add);
+            DriveLine.of(stage, style)
+                    .map(line -> List.of(line.get(0), line.get(1), line.get(2), line.get(3), TO_BUY, ""))
+                    .ifPresent(rows::add);
         }
         String spanners = plan.hardware().spanners().isEmpty()
                 ? ""
@@ -51,7 +57,8 @@ final class BuyingPage {
                         new TablePages.Column("count", 14),
                         new TablePages.Column("what", 40),
                         new TablePages.Column("size", 120),
-                        new TablePages.Column("where", 60),
+                        new TablePages.Column("where", 50),
+                        new TablePages.Column("state", 30),
                         new TablePages.Column("price", 30)),
                 rows);
     }
@@ -77,7 +84,8 @@ final class BuyingPage {
                                         .flatMap(bar -> bar.pieces().stream())
                                         .map(CutPlan.Piece::tube)
                                         .toList()),
-                        price(bars.size() * bars.get(0).stock().price(), pace))));
+                        TO_BUY,
+                price(bars.size() * bars.get(0).stock().price(), pace))));
     }
 
     private static void sheets(List<List<String>> rows, PlatePlan sheets, UnitStyle style, Pace pace) {
@@ -90,6 +98,7 @@ final class BuyingPage {
                                 + style.show(Quantity.length(sheet.stock().length())) + " x "
                                 + style.show(Quantity.length(sheet.stock().width())),
                         sheet.places().size() + " pieces",
+                        TO_BUY,
                         price(sheet.stock().price(), pace)));
             }
         }

@@ -63,6 +63,7 @@ public final class ResultsJson {
         load(out.putArray("load_cases"), examination);
         proven.proof().ifPresent(proof -> LoadJson.write(out.putObject("load"), proof));
         cutList(out.putArray("cut_list"), examination);
+        MakeJson.write(out.putObject("make"), examination);
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);
         } catch (JsonProcessingException impossible) {

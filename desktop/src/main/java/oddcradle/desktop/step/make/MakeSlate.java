@@ -160,37 +160,54 @@ public final class MakeSlate extends StepSlate {
     }
 
     private Leaves.Leaf hardware() {
+        PartForm form = new PartForm(desk);
         Table<HardwareTotals.Line> table = new Table<>(
                 "hardware",
-                line -> line.item().kind() + "-" + line.item().size() + line.mounts(),
+                line -> line.note().item(),
                 List.of(
                         Table.Column.words(
                                 "item",
                                 line -> line.item().kind().word() + ", "
-                                        + line.item().size().in(desk.units())),
-                        Table.Column.words("mounts", line -> String.join(" ", line.mounts())),
+                                        + line.item().size().in(desk.units()) + ": " + String.join(" ", line.mounts())),
+                        Table.Column.words("state", line -> line.note().state().word()),
                         Table.Column.numbers(
                                 "count",
                                 () -> "",
                                 line -> (double) line.count(),
                                 line -> Integer.toString(line.count()))),
-                line -> desk.selectionProperty().set(line.mounts().stream().findFirst()));
+                line -> {
+                    form.show(Optional.of(line));
+                    desk.selectionProperty().set(line.mounts().stream().findFirst());
+                });
         table.whenEmpty("No lug is mounted yet.");
-        Label spanners = Text.said("spanners");
+        Label sum = Text.said("spanners");
         return new PlanSheet(
                         desk,
                         plan -> {
-                            table.show(plan.hardware().lines());
-                            spanners.setText(
-                                    plan.hardware().spanners().isEmpty()
-                                            ? ""
-                                            : "Spanners: "
-                                                    + String.join(
-                                                            ", ",
-                                                            plan.hardware().spanners()) + ".");
+                            HardwareTotals totals = plan.hardware();
+                            table.show(totals.lines());
+                            form.show(totals.lines().stream()
+                                    .filter(line -> form.item()
+                                            .filter(line.note().item()::equals)
+                                            .isPresent())
+                                    .findFirst());
+                            sum.setText(sum(totals));
                         },
                         table,
-                        spanners)
+                        sum,
+                        form)
                 .leaf();
+    }
+
+    private String sum(HardwareTotals totals) {
+        if (totals.lines().isEmpty()) {
+            return "";
+        }
+        String currency = desk.session().job().build().shop().pace().currency();
+        return "Spanners: " + String.join(", ", totals.spanners()) + "."
+                + (totals.toPay() > 0
+                        ? String.format(java.util.Locale.ROOT, " To pay: %.2f %s", totals.toPay(), currency).stripTrailing() + "."
+                        : "")
+                + (totals.temporary() > 0 ? " " + totals.temporary() + " in place only for a while: replaced before the first start." : "");
     }
 }

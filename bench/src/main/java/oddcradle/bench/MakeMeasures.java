@@ -34,11 +34,9 @@ final class MakeMeasures {
     static Bench.Pair packet() throws IOException {
         Examination examination =
                 Examination.of(DemoJobs.SALTMARSH_RUNABOUT.load().job());
-        Packet.Wishes wishes =
-                Packet.Wishes.all(UnitStyle.MILLIMETRES, PaperSize.A4, LocalDate.of(2026, 11, 28));
+        Packet.Wishes wishes = Packet.Wishes.all(UnitStyle.MILLIMETRES, PaperSize.A4, LocalDate.of(2026, 11, 28));
         Content content = Content.of(Packet.of(examination, wishes));
-        return new Bench.Pair(
-                median(() -> Packet.of(examination, wishes)), median(() -> bare(content)));
+        return new Bench.Pair(median(() -> Packet.of(examination, wishes)), median(() -> bare(content)));
     }
 
     /** Time of 300 parts in seconds, and how much more bar they take than their length alone asks for. */
@@ -57,7 +55,10 @@ final class MakeMeasures {
         double seconds = (System.nanoTime() - before) / 1e9;
         double least = 6 * Math.ceil(length / 6);
         System.out.printf(
-                java.util.Locale.ROOT, "300 parts on bars: %.3f s, %.4f of the least by length%n", seconds, nesting.cost() / least);
+                java.util.Locale.ROOT,
+                "300 parts on bars: %.3f s, %.4f of the least by length%n",
+                seconds,
+                nesting.cost() / least);
         return new Bench.Pair(seconds * 1e3, 1e3);
     }
 

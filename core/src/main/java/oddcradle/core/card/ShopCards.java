@@ -143,6 +143,7 @@ final class ShopCards {
     private static void tools(FieldsOf<Tools> of) {
         of.row("hole saws", Kind.LENGTH, Tools::holeSaws, Tools::withHoleSaws)
                 .length("end of a bar the saw cannot use", Tools::clampLoss, Tools::withClampLoss)
+                .length("gap left at each coped end for the weld", Tools::rootGap, Tools::withRootGap)
                 .length("cut longer at each end, to fit down", Tools::allowance, Tools::withAllowance)
                 .inner(Tools::printed, Tools::withPrinted, inside -> inside.length(
                                 "level bar of 100 mm as printed", Tools.Printed::across, Tools.Printed::withAcross)

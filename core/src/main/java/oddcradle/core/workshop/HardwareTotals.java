@@ -79,8 +79,11 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
 
     /** Lengths to a hundredth of a millimetre are the same. */
     private static String sort(HardwareItem item) {
-        return (item.kind().word() + " " + item.designation() + size(item.length()) + size(item.inside()) + size(item.outside())
-                        + item.fastening().map(each -> " " + each.propertyClass()).orElse(""))
+        return (item.kind().word() + " " + item.designation() + size(item.length()) + size(item.inside())
+                        + size(item.outside())
+                        + item.fastening()
+                                .map(each -> " " + each.propertyClass())
+                                .orElse(""))
                 .strip();
     }
 }

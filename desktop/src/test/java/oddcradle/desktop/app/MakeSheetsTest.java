@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.make.Bar;
+import oddcradle.core.job.make.Part;
 import oddcradle.core.job.make.Stores;
 import oddcradle.files.paper.PacketPart;
 import oddcradle.files.paper.PaperSize;
@@ -85,6 +86,29 @@ class MakeSheetsTest extends WindowDriver {
         List<Bar> rack = desk.session().job().build().shop().stores().bars();
         assertThat(rack).noneMatch(bar -> bar.mark().equals("rest of the rack"));
         assertThat(rack).anyMatch(bar -> bar.mark().startsWith("off-cut") && bar.length() < 0.6);
+    }
+
+    /** A bolt is ordered: the row says so, and so does the file. */
+    @Test
+    void boughtThings_haveTheirState(FxRobot robot) {
+        at(robot, Step.MAKE, "hardware");
+        until(() -> rows(robot, "#hardware") > 3);
+        TableView<?> table = robot.lookup("#hardware").queryAs(TableView.class);
+        robot.interact(() -> table.getSelectionModel().select(0));
+        until(() -> robot.lookup("#part-state").query().isVisible());
+        robot.interact(() -> states(robot).setValue(Part.State.ORDERED));
+        settled();
+        assertThat(desk.session().job().build().parts()).singleElement().satisfies(part -> assertThat(part.state())
+                .isEqualTo(Part.State.ORDERED));
+        until(() -> table.getItems().get(0).toString().contains("ORDERED"));
+        robot.interact(() -> states(robot).setValue(Part.State.TEMPORARY));
+        settled();
+        until(() -> text(robot, "#spanners").contains("1 in place only for a while"));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static ComboBox<Part.State> states(FxRobot robot) {
+        return robot.lookup("#part-state").queryAs(ComboBox.class);
     }
 
     @Test

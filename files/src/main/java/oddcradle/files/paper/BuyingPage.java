@@ -85,7 +85,7 @@ final class BuyingPage {
                                         .map(CutPlan.Piece::tube)
                                         .toList()),
                         TO_BUY,
-                price(bars.size() * bars.get(0).stock().price(), pace))));
+                        price(bars.size() * bars.get(0).stock().price(), pace))));
     }
 
     private static void sheets(List<List<String>> rows, PlatePlan sheets, UnitStyle style, Pace pace) {

@@ -102,6 +102,7 @@ class CradleJobTest {
                                         List.of(new Die(0.03, 0.09, 0.03, 0.06)),
                                         List.of(0.03),
                                         0.05,
+                                        0.001,
                                         0.002,
                                         new Tools.Printed(0.0995, 0.1005)),
                                 new Pace("crowns", 400, 300, 1200, 900, 480, 1500, 3600, 1200, 2700))));

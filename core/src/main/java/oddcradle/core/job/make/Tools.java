@@ -10,17 +10,20 @@ import oddcradle.core.math.Guard;
  * @param dies of its bender; empty where nobody has said, and then any bend is taken
  * @param holeSaws outside diameters, m; empty where nobody has said
  * @param clampLoss end of a bar that the saw cannot use, m
+ * @param rootGap left open at each coped end for the weld to run into, m
  * @param allowance what tubes are cut longer so that they can be fitted down, at each end, m
  * @param printed what the bars of a printed page measure
  */
 @RecordBuilder
-public record Tools(List<Die> dies, List<Double> holeSaws, double clampLoss, double allowance, Printed printed)
+public record Tools(
+        List<Die> dies, List<Double> holeSaws, double clampLoss, double rootGap, double allowance, Printed printed)
         implements ToolsBuilder.With {
     private static final double MOST_LOSS = 1;
+    private static final double MOST_GAP = 0.005;
     private static final double MOST_ALLOWANCE = 0.1;
 
     /** No die named, nothing lost to the clamp, cut to length, a true printer. */
-    public static final Tools USUAL = new Tools(List.of(), List.of(), 0, 0, Printed.TRUE);
+    public static final Tools USUAL = new Tools(List.of(), List.of(), 0, 0, 0, Printed.TRUE);
 
     public Tools {
         dies = dies == null ? List.of() : List.copyOf(dies);
@@ -29,6 +32,7 @@ public record Tools(List<Die> dies, List<Double> holeSaws, double clampLoss, dou
             Guard.size("holeSaws[" + k + "]", holeSaws.get(k));
         }
         Guard.within("clampLoss", clampLoss, 0, MOST_LOSS, "m");
+        Guard.within("rootGap", rootGap, 0, MOST_GAP, "m");
         Guard.within("allowance", allowance, 0, MOST_ALLOWANCE, "m");
         printed = printed == null ? Printed.TRUE : printed;
     }

@@ -49,7 +49,9 @@ public record CutTube(
         for (int k = 0; k < here.size(); k++) {
             sides.add(straight
                     - here.get(k).orElse(0)
-                    - there.get((here.size() - k) % here.size()).orElse(0));
+                    - there.get((here.size() - k) % here.size()).orElse(0)
+                    - first.gap()
+                    - last.gap());
         }
         return sides;
     }
@@ -57,11 +59,12 @@ public record CutTube(
     /** How far an end's cut reaches into the tube from its node, m. */
     private static double deepest(TubeEnd end) {
         return end.cope()
-                .map(cope -> cope.fit().stream()
-                        .mapToDouble(each -> each.orElse(0))
-                        .max()
-                        .orElse(0))
-                .orElse(-end.extension());
+                        .map(cope -> cope.fit().stream()
+                                .mapToDouble(each -> each.orElse(0))
+                                .max()
+                                .orElse(0))
+                        .orElse(-end.extension())
+                + end.gap();
     }
 
     public List<TubeEnd> ends() {

@@ -123,7 +123,7 @@ public final class Cuts {
                         && joint.kind().isBolted());
         Optional<CopeBranch> branch = JoinedTubes.branch(tube, fromEnd);
         if (branch.isEmpty()) {
-            return new TubeEnd(node, at, List.of(), List.of(), branch, Optional.empty(), bolted, 0, "");
+            return new TubeEnd(node, at, List.of(), List.of(), branch, Optional.empty(), bolted, 0, 0, "");
         }
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
@@ -155,7 +155,7 @@ public final class Cuts {
         }
         String marks = JoinedTubes.marks(tube, fromEnd);
         if (headers.isEmpty()) {
-            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), bolted, extension, marks);
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), bolted, extension, 0, marks);
         }
         CopeResult cope = book.cope(branch.get(), headers);
         if (bolted) {
@@ -164,14 +164,24 @@ public final class Cuts {
                     .mapToDouble(OptionalDouble::getAsDouble)
                     .max()
                     .orElse(0);
-            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), true, -meets, marks);
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), true, -meets, 0, marks);
         }
         if (cope.deepest().isEmpty()) {
-            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), false, extension, marks);
+            return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), false, extension, 0, marks);
         }
         List<String> touched = cope.touched().stream().map(landsOn::get).toList();
         List<CopeHeader> shaping = cope.touched().stream().map(headers::get).toList();
-        return new TubeEnd(node, at, touched, shaping, branch, Optional.of(cope), false, 0, marks);
+        return new TubeEnd(
+                node,
+                at,
+                touched,
+                shaping,
+                branch,
+                Optional.of(cope),
+                false,
+                0,
+                input.shop().tools().rootGap(),
+                marks);
     }
 
     /** Two alike that go on from each other's ends meet in the plane between them. */

@@ -18,6 +18,7 @@ import oddcradle.core.shop.CopeResult;
  * @param cope the cut; empty for a square end
  * @param bolted whether it is bolted: cut square where it first meets what it lies at
  * @param extension how far a square end runs on past the node so that others can sit on it, m; less than 0 where it stops short
+ * @param gap left open at a cope for the weld, m
  * @param marks where the wrap's angle starts, in words
  */
 public record TubeEnd(
@@ -29,6 +30,7 @@ public record TubeEnd(
         Optional<CopeResult> cope,
         boolean bolted,
         double extension,
+        double gap,
         String marks) {
     public TubeEnd {
         landsOn = List.copyOf(landsOn);
@@ -37,6 +39,6 @@ public record TubeEnd(
 
     /** How far the finished tube's longest point reaches beyond the node, m; negative where it stops short. */
     public double reach() {
-        return cope.map(cut -> -cut.deepest().orElse(0)).orElse(extension);
+        return cope.map(cut -> -cut.deepest().orElse(0) - gap).orElse(extension);
     }
 }

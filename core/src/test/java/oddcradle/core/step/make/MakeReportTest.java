@@ -118,6 +118,15 @@ class MakeReportTest {
         assertThat(codes(near)).contains("make.cut-through");
     }
 
+    @Test
+    void gapForTheWeld_isTakenOffEachCopedEnd() {
+        Job job = with(THIN, List.of(), "S3", "S1");
+        Shop shop = job.build().shop();
+        Job gaps =
+                job.withBuild(job.build().withShop(shop.withTools(shop.tools().withRootGap(0.001))));
+        assertThat(extra(job).cutLength() - extra(gaps).cutLength()).isCloseTo(0.002, within(1e-12));
+    }
+
     /** Two tubes in one line on both sides of a third: each is coped to that one, and neither to the other's way on. */
     @Test
     void tubesOnBothSidesOfAThird_areNotCopedToEachOther() {

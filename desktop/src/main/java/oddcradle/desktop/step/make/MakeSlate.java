@@ -206,8 +206,12 @@ public final class MakeSlate extends StepSlate {
         String currency = desk.session().job().build().shop().pace().currency();
         return "Spanners: " + String.join(", ", totals.spanners()) + "."
                 + (totals.toPay() > 0
-                        ? String.format(java.util.Locale.ROOT, " To pay: %.2f %s", totals.toPay(), currency).stripTrailing() + "."
+                        ? String.format(java.util.Locale.ROOT, " To pay: %.2f %s", totals.toPay(), currency)
+                                        .stripTrailing()
+                                + "."
                         : "")
-                + (totals.temporary() > 0 ? " " + totals.temporary() + " in place only for a while: replaced before the first start." : "");
+                + (totals.temporary() > 0
+                        ? " " + totals.temporary() + " in place only for a while: replaced before the first start."
+                        : "");
     }
 }

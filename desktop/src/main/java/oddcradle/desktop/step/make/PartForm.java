@@ -36,8 +36,10 @@ final class PartForm extends VBox {
         state.getItems().setAll(Part.State.values());
         state.setConverter(new Words<>(List.of(Part.State.values()), Part.State::word));
         state.setOnAction(choice -> note(part -> part.withState(state.getValue())));
-        supplier = new WordField("part-supplier", "supplier", "who has it", typed -> note(part -> part.withSupplier(typed)));
-        price = new QuantityField("part-price", "price of each", Kind.RATIO, typed -> note(part -> part.withPrice(typed)));
+        supplier = new WordField(
+                "part-supplier", "supplier", "who has it", typed -> note(part -> part.withSupplier(typed)));
+        price = new QuantityField(
+                "part-price", "price of each", Kind.RATIO, typed -> note(part -> part.withPrice(typed)));
         Label name = new Label("state");
         name.getStyleClass().add("name");
         stateRow = new HBox(6, name, state);

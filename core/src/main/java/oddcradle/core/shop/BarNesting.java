@@ -24,6 +24,8 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
     private static final double CHEAPER = 1e-9;
     private static final int MOST_PARTS = 500;
     private static final int MOST_NODES = 400_000;
+    private static final int MANY = 150;
+    private static final double NEAR = 1.01;
     private static final int MOST_FILLINGS = 3000;
     private static final double SMALLEST_COIN = 1e-4;
 
@@ -75,6 +77,7 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
         Guard.within("parts", all, 0, MOST_PARTS, "pieces");
         Search search = new Search(parts, stock, kerf, clampLoss);
         search.requireRoom();
+        search.bound();
         search.look(0);
         if (search.best == null) {
             throw new InvalidValue("stock", "does not suffice for all parts; allow more bars");
@@ -96,7 +99,12 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
         private final Map<List<Integer>, Double> seen = new HashMap<>();
         private List<Bar> best;
         private double least = Double.POSITIVE_INFINITY;
+        private double bound;
+        private double enough;
         private int nodes;
+        /** Of what is left to cut, m: where that does not fit, a bar is full. */
+        private double shortest;
+
         private boolean skipped;
 
         Search(List<Part> asked, List<Stock> offered, double kerf, double clampLoss) {
@@ -118,6 +126,12 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
                     .mapToInt(bar -> bar.count().orElse(Integer.MAX_VALUE))
                     .toArray();
             coin = coin(stock);
+        }
+
+        /** With very many parts what is within a hundredth of the least is taken. */
+        void bound() {
+            bound = atLeast(0);
+            enough = Arrays.stream(left).sum() > MANY ? NEAR * bound : bound + CHEAPER;
         }
 
         /** All costs are multiples of it; 0 where there is none to speak of. */
@@ -149,6 +163,10 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
         }
 
         void look(double spent) {
+            if (least <= enough) {
+                skipped |= least > bound + CHEAPER;
+                return;
+            }
             int longest = 0;
             while (longest < left.length && left[longest] == 0) {
                 longest++;
@@ -242,39 +260,67 @@ public record BarNesting(List<Bar> bars, double cost, boolean proven) {
 
         private List<Filling> fillings(int longest) {
             List<Filling> all = new ArrayList<>();
+            int last = left.length - 1;
+            while (left[last] == 0) {
+                last--;
+            }
+            shortest = sizes[last];
             for (int bar = 0; bar < rooms.length; bar++) {
                 if (barsLeft[bar] > 0 && rooms[bar] + FITS >= sizes[longest]) {
                     int[] counts = new int[left.length];
                     counts[longest] = 1;
-                    fill(all, all.size() + MOST_FILLINGS, bar, longest, counts, rooms[bar] - sizes[longest]);
+                    fill(
+                            all,
+                            all.size() + MOST_FILLINGS,
+                            bar,
+                            longest,
+                            counts,
+                            rooms[bar] - sizes[longest],
+                            Double.POSITIVE_INFINITY);
                 }
             }
             all.sort(Comparator.comparingDouble(Filling::lost));
             return all;
         }
 
-        private void fill(List<Filling> all, int most, int bar, int from, int[] counts, double room) {
+        private Filling filling(int bar, int[] counts, double room) {
+            double rate = stock.get(bar).cost() / rooms[bar];
+            return new Filling(bar, counts.clone(), rate * room + FITS * room);
+        }
+
+        /** @param skippedSize least size of what would fit beside the parts so far and was left out, m */
+        private void fill(
+                List<Filling> all, int most, int bar, int from, int[] counts, double room, double skippedSize) {
             if (all.size() >= most) {
                 skipped = true;
                 return;
             }
-            if (from == left.length) {
-                for (int k = 0; k < left.length; k++) {
-                    if (counts[k] < left[k] && sizes[k] <= room + FITS) {
-                        return;
-                    }
+            int next = from;
+            while (next < left.length && (left[next] == counts[next] || sizes[next] > room + FITS)) {
+                next++;
+            }
+            if (next == left.length || room + FITS < shortest) {
+                // A bar with room for something that is left is no filling.
+                if (room + FITS < skippedSize) {
+                    all.add(filling(bar, counts, room));
                 }
-                double rate = stock.get(bar).cost() / rooms[bar];
-                all.add(new Filling(bar, counts.clone(), rate * room + FITS * room));
                 return;
             }
-            int already = counts[from];
-            int more = (int) Math.min(left[from] - already, Math.floor((room + FITS) / sizes[from]));
+            int already = counts[next];
+            int more = (int) Math.min(left[next] - already, Math.floor((room + FITS) / sizes[next]));
             for (int n = more; n >= 0; n--) {
-                counts[from] = already + n;
-                fill(all, most, bar, from + 1, counts, room - n * sizes[from]);
+                counts[next] = already + n;
+                boolean allTaken = already + n == left[next];
+                fill(
+                        all,
+                        most,
+                        bar,
+                        next + 1,
+                        counts,
+                        room - n * sizes[next],
+                        allTaken ? skippedSize : Math.min(skippedSize, sizes[next]));
             }
-            counts[from] = already;
+            counts[next] = already;
         }
     }
 }

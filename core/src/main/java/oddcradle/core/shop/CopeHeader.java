@@ -10,6 +10,11 @@ public sealed interface CopeHeader {
     /** The same, with all its places seen from another point. */
     CopeHeader seenFrom(Vec3 origin);
 
+    /** The same without its end: what a saw or notcher is set to, since a header that ends runs on under all that sits on it. */
+    default CopeHeader endless() {
+        return this;
+    }
+
     /**
      * A round tube.
      *
@@ -105,6 +110,11 @@ public sealed interface CopeHeader {
             Guard.present("whole", whole);
             Guard.present("end", end);
             outward = Guard.present("outward", outward).unit();
+        }
+
+        @Override
+        public CopeHeader endless() {
+            return whole;
         }
 
         @Override

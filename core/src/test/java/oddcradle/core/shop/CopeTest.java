@@ -104,7 +104,9 @@ class CopeTest {
             double here = cope.outer().get(k).orElse(Double.NaN);
             if (here < 0.14) {
                 met++;
-                assertThat(here).isCloseTo(march(branch, line, headers), within(2e-5));
+                assertThat(first(branch, line, headers, here + 1e-5, -1e-5)).isNaN();
+                Vec3 end = branch.at(line.c(), line.s(), here);
+                assertThat(headers).anyMatch(header -> isInside(header, end, 1e-5));
             }
         }
         assertThat(met).isGreaterThan(0);
@@ -118,30 +120,32 @@ class CopeTest {
                 .toList();
     }
 
-    private static double march(CopeBranch branch, CopeEdge.Place line, List<CopeHeader> headers) {
-        for (double s = 0.15; s > -0.15; s -= 1e-5) {
+    /** Where a ray that marches in is first inside a header that is larger all round by so much, not farther than to a place; NaN if it never is. */
+    private static double first(
+            CopeBranch branch, CopeEdge.Place line, List<CopeHeader> headers, double to, double larger) {
+        for (double s = 0.15; s > to; s -= 1e-5) {
             Vec3 p = branch.at(line.c(), line.s(), s);
-            if (headers.stream().anyMatch(header -> isInside(header, p))) {
+            if (headers.stream().anyMatch(header -> isInside(header, p, larger))) {
                 return s;
             }
         }
         return Double.NaN;
     }
 
-    private static boolean isInside(CopeHeader header, Vec3 p) {
+    private static boolean isInside(CopeHeader header, Vec3 p, double larger) {
         if (header instanceof CopeHeader.Round round) {
-            return p.minus(round.point()).withoutPartAlong(round.direction()).length() <= round.radius();
+            return p.minus(round.point()).withoutPartAlong(round.direction()).length() <= round.radius() + larger;
         }
         if (header instanceof CopeHeader.Ended ended) {
-            return p.minus(ended.end()).dot(ended.outward()) <= 0 && isInside(ended.whole(), p);
+            return p.minus(ended.end()).dot(ended.outward()) <= larger && isInside(ended.whole(), p, larger);
         }
         if (header instanceof CopeHeader.Face face) {
-            return p.minus(face.point()).dot(face.normal()) <= 0;
+            return p.minus(face.point()).dot(face.normal()) <= larger;
         }
         if (header instanceof CopeHeader.Box box) {
             Vec3 from = p.minus(box.point());
-            return Math.abs(from.dot(box.up())) <= box.height() / 2
-                    && Math.abs(from.dot(box.up().cross(box.direction()))) <= box.width() / 2;
+            return Math.abs(from.dot(box.up())) <= box.height() / 2 + larger
+                    && Math.abs(from.dot(box.up().cross(box.direction()))) <= box.width() / 2 + larger;
         }
         CopeHeader.Bent bent = (CopeHeader.Bent) header;
         double middle = Math.hypot(p.x() + 0.06, p.y()) - 0.06;
@@ -150,8 +154,8 @@ class CopeTest {
         double turned = Math.atan2(last.y(), last.x() + 0.06) - Math.PI / 4;
         boolean onArc = Math.abs(within - turned) <= Math.PI / 4;
         return onArc
-                ? Math.hypot(middle, p.z()) <= bent.radius()
-                : Math.min(p.distanceTo(last), p.distanceTo(bent.line().get(0))) <= bent.radius();
+                ? Math.hypot(middle, p.z()) <= bent.radius() + larger
+                : Math.min(p.distanceTo(last), p.distanceTo(bent.line().get(0))) <= bent.radius() + larger;
     }
 
     /** Box on box at a right angle is a square cut at the header's side: half its height from its middle. */

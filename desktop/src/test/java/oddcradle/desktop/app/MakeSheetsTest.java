@@ -8,9 +8,16 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import oddcradle.core.card.Cards;
+import oddcradle.core.card.Deed;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.ReplaceJob;
 import oddcradle.core.job.make.Bar;
 import oddcradle.core.job.make.Part;
 import oddcradle.core.job.make.Stores;
@@ -127,6 +134,43 @@ class MakeSheetsTest extends WindowDriver {
         robot.interact(() -> paper(robot).setValue(PaperSize.A3));
         until(() -> pages(robot) < all - 2);
         assertThat(desk.packetWishes().paper()).isEqualTo(PaperSize.A3);
+    }
+
+    /** A click on the page opens it large; an arrow key turns, Esc leaves. */
+    @Test
+    void page_isSeenLarge(FxRobot robot) {
+        at(robot, Step.MAKE, "packet");
+        until(() -> robot.lookup("#packet-page").queryAs(ImageView.class).getImage() != null);
+        int windows = Window.getWindows().size();
+        robot.clickOn("#packet-page");
+        until(() -> Window.getWindows().size() == windows + 1);
+        Stage large = (Stage) Window.getWindows().get(windows);
+        assertThat(large.getTitle()).startsWith("Page 1 of");
+        ImageView page = (ImageView) large.getScene().lookup("#packet-large");
+        until(() -> page.getImage() != null);
+        robot.interact(() -> large.getScene().getOnKeyPressed().handle(key(KeyCode.RIGHT)));
+        assertThat(large.getTitle()).startsWith("Page 2 of");
+        robot.interact(() -> large.getScene().getOnKeyPressed().handle(key(KeyCode.ESCAPE)));
+        until(() -> !large.isShowing());
+    }
+
+    private static KeyEvent key(KeyCode code) {
+        return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false);
+    }
+
+    /** A bar is put on the rack by hand, and the tubes of its section are sawn from it. */
+    @Test
+    void barTypedAtShop_isCut(FxRobot robot) {
+        at(robot, Step.MAKE, "shop");
+        Job job = desk.session().job();
+        Deed bar = Cards.additions(job, Step.MAKE).get(0);
+        robot.interact(() -> desk.apply(new ReplaceJob(bar.outcome().get().job(), "a bar")));
+        settled();
+        assertThat(desk.session().job().build().shop().stores().bars()).hasSize(1);
+        at(robot, Step.MAKE, "stock");
+        until(() -> !desk.workshop().isWorking());
+        settled();
+        until(() -> !text(robot, "#bars-sum").contains("The rack is empty"));
     }
 
     @SuppressWarnings("unchecked")

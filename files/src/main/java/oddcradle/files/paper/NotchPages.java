@@ -48,7 +48,7 @@ final class NotchPages {
     private static List<String> row(UnitStyle style, CutTube tube, TubeEnd end, int header) {
         String name = tube.tube().id() + " at " + end.node();
         String on = end.landsOn().get(header);
-        if (!(whole(end.headers().get(header)) instanceof CopeHeader.Round round)
+        if (!(end.headers().get(header).endless() instanceof CopeHeader.Round round)
                 || !(end.branch().orElseThrow().section() instanceof Tube)) {
             return List.of(name, on, "none", "", "", "", "by its wrap", "");
         }
@@ -65,10 +65,6 @@ final class NotchPages {
                         : style.show(Quantity.length(saddle.offset())) + ", towards " + degrees(saddle.offsetClock()),
                 flat.map(NotchPages::cuts).orElse("by its wrap"),
                 flat.map(cuts -> style.show(Quantity.length(cuts.light()))).orElse(""));
-    }
-
-    private static CopeHeader whole(CopeHeader header) {
-        return header instanceof CopeHeader.Ended ended ? ended.whole() : header;
     }
 
     private static String cuts(FlatCuts flat) {

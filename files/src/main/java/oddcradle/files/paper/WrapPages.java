@@ -160,7 +160,7 @@ final class WrapPages {
     /** Only of a round tube on one round tube that is no narrower. */
     static Optional<FlatCuts> flat(TubeEnd end) {
         if (end.headers().size() != 1
-                || !(end.headers().get(0) instanceof CopeHeader.Round header)
+                || !(end.headers().get(0).endless() instanceof CopeHeader.Round header)
                 || end.branch().isEmpty()
                 || !(end.branch().get().section() instanceof Tube tube)
                 || tube.od() / 2 > header.radius() * (1 + 1e-9)

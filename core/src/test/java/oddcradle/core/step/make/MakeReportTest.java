@@ -7,9 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
+import oddcradle.core.geometry.Solid;
+import oddcradle.core.geometry.distance.SolidDistance;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.cradle.Cradle;
+import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.TubeJoint;
 import oddcradle.core.job.make.Die;
 import oddcradle.core.job.make.Shop;
@@ -17,9 +20,12 @@ import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Bodies;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.section.RectTube;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
+import oddcradle.core.shop.CopeHeader;
 import org.junit.jupiter.api.Test;
 
 /** What is cut: which tube runs on, which is coped to what, and what a shop would object to. */
@@ -116,6 +122,70 @@ class MakeReportTest {
         tubes.add(chord);
         Job near = JOB.withCradle(new Cradle(nodes, tubes, JOB.cradle().isolators()));
         assertThat(codes(near)).contains("make.cut-through");
+    }
+
+    /** Shells of 5 mm round the tube: what is welded to them stops 5 mm sooner. */
+    @Test
+    void tubeOnAClampPad_isCopedToTheShellsRoundIt() {
+        Job bare = JOB;
+        String node = bare.cradle().members().get(0).first();
+        Job padded = bare.withCradle(
+                bare.cradle().withDetails(List.of(new Detail.ClampPad("X1", node, 0.08, 0.005, "M8", 4, false))));
+        TubeEnd on = Examination.of(bare).cutList().get(0).first();
+        TubeEnd over = Examination.of(padded).cutList().get(0).first();
+        assertThat(on.landsOn()).isEqualTo(over.landsOn()).isNotEmpty();
+        assertThat(radius(over) - radius(on)).isCloseTo(0.005, within(1e-12));
+        assertThat(over.reach()).isLessThan(on.reach());
+    }
+
+    private static double radius(TubeEnd end) {
+        return ((CopeHeader.Round) end.headers().get(0).endless()).radius();
+    }
+
+    /** A tube that lands on the bend of another is cut to the bend, not to the corner that the bend passes inside of. */
+    @Test
+    void tubeThatLandsInABend_isCutToTheArc() {
+        Member hoop = Member.sound("C3", "hoop", List.of("X", "Y", "Z"), new Tube(0.03, 0.002), "steel");
+        Job sharp = stayed(hoop);
+        Job round = stayed(hoop.withBend(0.1));
+        TubeEnd toCorner = Examination.of(sharp).cutList().get(3).first();
+        TubeEnd toArc = Examination.of(round).cutList().get(3).first();
+        assertThat(toCorner.landsOn()).containsExactly("C3");
+        assertThat(toArc.headers().get(0)).isInstanceOf(CopeHeader.Bent.class);
+        // The arc passes R (sqrt 2 - 1) inside of the corner, and so much less of the stay is cut off there, or more.
+        double beside = 0.1 * (Math.sqrt(2) - 1);
+        double middle = toArc.cope().orElseThrow().fit().get(0).orElseThrow();
+        assertThat(Math.abs(middle - toCorner.cope().orElseThrow().fit().get(0).orElseThrow()))
+                .isBetween(0.5 * beside, 1.5 * beside);
+    }
+
+    /** A stay that comes to the corner of a hoop from within, half-way between its legs. */
+    private static Job stayed(Member hoop) {
+        Job job = bow(hoop);
+        List<Node> nodes = new ArrayList<>(job.cradle().nodes());
+        nodes.add(at("W", 0.5, 0, 0.8));
+        List<Member> tubes = new ArrayList<>(job.cradle().members());
+        tubes.add(Member.sound("C4", "stay", List.of("Y", "W"), THIN, "steel"));
+        return job.withCradle(new Cradle(nodes, tubes, job.cradle().isolators()));
+    }
+
+    /** A rounded corner leaves room where the sharp one stood. */
+    @Test
+    void bentTube_clearsWhatStandsAtItsCorner() {
+        Member hoop = Member.sound("C3", "hoop", List.of("X", "Y", "Z"), THIN, "steel");
+        List<Solid> sharp = Bodies.pieces(hoop, Seating.of(bow(hoop)));
+        List<Solid> round = Bodies.pieces(hoop.withBend(0.1), Seating.of(bow(hoop.withBend(0.1))));
+        Solid post = new Solid.Sphere(new Vec3(0.7, 0, 0.6), 0.005);
+        assertThat(nearest(sharp, post)).isLessThan(0);
+        // R (sqrt 2 - 1) less both radii, and a little for the chords that stand for the arc.
+        assertThat(nearest(round, post)).isCloseTo(0.1 * (Math.sqrt(2) - 1) - 0.015, within(0.001));
+    }
+
+    private static double nearest(List<Solid> pieces, Solid post) {
+        return pieces.stream()
+                .mapToDouble(piece -> SolidDistance.between(piece, post).distance())
+                .min()
+                .orElseThrow();
     }
 
     @Test

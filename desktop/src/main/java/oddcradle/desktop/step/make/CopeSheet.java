@@ -92,7 +92,7 @@ final class CopeSheet extends VBox {
             notcher(lines, end, k, units);
         }
         if (end.headers().size() == 1
-                && end.headers().get(0) instanceof CopeHeader.Round round
+                && end.headers().get(0).endless() instanceof CopeHeader.Round round
                 && end.branch().orElseThrow().section() instanceof Tube tube
                 && tube.od() / 2 <= round.radius() * (1 + 1e-9)) {
             FlatCuts flat = FlatCuts.of(end.branch().orElseThrow(), round);
@@ -109,10 +109,7 @@ final class CopeSheet extends VBox {
     }
 
     private static void notcher(List<String> lines, TubeEnd end, int k, UnitStyle units) {
-        CopeHeader whole = end.headers().get(k) instanceof CopeHeader.Ended ended
-                ? ended.whole()
-                : end.headers().get(k);
-        if (whole instanceof CopeHeader.Round round
+        if (end.headers().get(k).endless() instanceof CopeHeader.Round round
                 && end.branch().orElseThrow().section() instanceof Tube) {
             Saddle saddle = Saddle.of(end.branch().orElseThrow(), round);
             lines.add("On " + end.landsOn().get(k) + ": hole saw of " + units.show(Quantity.length(saddle.saw()))

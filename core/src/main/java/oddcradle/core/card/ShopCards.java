@@ -78,7 +78,17 @@ final class ShopCards {
                                                 2 * tube.halfSize(false),
                                                 6 * tube.halfSize(false),
                                                 0.03,
-                                                4 * tube.halfSize(false)))))));
+                                                4 * tube.halfSize(false)))))),
+                Deed.of(
+                        "Another thing to buy",
+                        () -> job.withBuild(job.build()
+                                .withParts(Listed.plus(
+                                        job.build().parts(),
+                                        new Part(
+                                                "thing " + (job.build().parts().size() + 1),
+                                                Part.State.TO_BUY,
+                                                "",
+                                                0))))));
     }
 
     private static Shop shopOf(Job job) {

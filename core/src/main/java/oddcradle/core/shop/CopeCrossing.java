@@ -40,6 +40,28 @@ interface CopeCrossing {
     }
 
     /**
+     * How high a line begins over a plane and how fast it rises, as a polynomial of its place.
+     *
+     * @param at over the plane at the branch's point, m
+     * @param perC for each metre along the reference, a ratio
+     * @param perS a quarter turn on, a ratio
+     * @param speed along the branch, a ratio
+     */
+    record Height(double at, double perC, double perS, double speed) {
+        static Height of(CopeBranch branch, Vec3 point, Vec3 normal) {
+            return new Height(
+                    branch.point().minus(point).dot(normal),
+                    branch.reference().dot(normal),
+                    branch.quarter().dot(normal),
+                    branch.direction().dot(normal));
+        }
+
+        double over(double c, double s) {
+            return at + c * perC + s * perS;
+        }
+    }
+
+    /**
      * @param c of the line, along the branch's reference, m
      * @param s of the line, a quarter turn on, m
      */
@@ -56,13 +78,13 @@ interface CopeCrossing {
             return WithRound.of(branch, round);
         }
         if (header instanceof CopeHeader.Box box) {
-            return new WithBox(branch, box);
+            return WithBox.of(branch, box);
         }
         if (header instanceof CopeHeader.Face face) {
-            return new WithFace(branch, face);
+            return new WithFace(Height.of(branch, face.point(), face.normal()));
         }
         if (header instanceof CopeHeader.Ended ended) {
-            return new WithEnded(branch, ended, of(branch, ended.whole()));
+            return new WithEnded(Height.of(branch, ended.end(), ended.outward()), of(branch, ended.whole()));
         }
         return new WithBent(branch, (CopeHeader.Bent) header);
     }
@@ -116,13 +138,19 @@ interface CopeCrossing {
     }
 
     /** A box is what lies within two pairs of planes. */
-    record WithBox(CopeBranch branch, CopeHeader.Box box) implements CopeCrossing {
+    record WithBox(Height aside, double halfWidth, Height up, double halfHeight) implements CopeCrossing {
+        static WithBox of(CopeBranch branch, CopeHeader.Box box) {
+            return new WithBox(
+                    Height.of(branch, box.point(), box.direction().cross(box.up())),
+                    box.width() / 2,
+                    Height.of(branch, box.point(), box.up()),
+                    box.height() / 2);
+        }
+
         @Override
         public Piece piece(double c, double s) {
-            Vec3 start = branch.at(c, s, 0).minus(box.point());
-            Vec3 side = box.direction().cross(box.up());
-            return within(start.dot(side), branch.direction().dot(side), box.width() / 2)
-                    .and(within(start.dot(box.up()), branch.direction().dot(box.up()), box.height() / 2));
+            return within(aside.over(c, s), aside.speed(), halfWidth)
+                    .and(within(up.over(c, s), up.speed(), halfHeight));
         }
 
         private static Piece within(double at, double speed, double half) {
@@ -131,23 +159,18 @@ interface CopeCrossing {
     }
 
     /** All that lies behind one plane. */
-    record WithFace(CopeBranch branch, CopeHeader.Face face) implements CopeCrossing {
+    record WithFace(Height height) implements CopeCrossing {
         @Override
         public Piece piece(double c, double s) {
-            return Piece.under(
-                    branch.at(c, s, 0).minus(face.point()).dot(face.normal()),
-                    branch.direction().dot(face.normal()));
+            return Piece.under(height.over(c, s), height.speed());
         }
     }
 
     /** A header up to the plane where it ends. */
-    record WithEnded(CopeBranch branch, CopeHeader.Ended ended, CopeCrossing whole) implements CopeCrossing {
+    record WithEnded(Height height, CopeCrossing whole) implements CopeCrossing {
         @Override
         public Piece piece(double c, double s) {
-            return whole.piece(c, s)
-                    .and(Piece.under(
-                            branch.at(c, s, 0).minus(ended.end()).dot(ended.outward()),
-                            branch.direction().dot(ended.outward())));
+            return whole.piece(c, s).and(Piece.under(height.over(c, s), height.speed()));
         }
     }
 

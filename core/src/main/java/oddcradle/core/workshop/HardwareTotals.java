@@ -15,11 +15,13 @@ import oddcradle.core.job.make.Part;
  * What is bought, each thing once with how many of it, and the spanners that all of it takes.
  *
  * @param lines bolts first, as they come
+ * @param others noted by hand: paint, hoses, whatever the program does not know of
  * @param spanners across flats, in the words of the toolbox
  */
-public record HardwareTotals(List<Line> lines, List<String> spanners) {
+public record HardwareTotals(List<Line> lines, List<Part> others, List<String> spanners) {
     public HardwareTotals {
         lines = List.copyOf(lines);
+        others = List.copyOf(others);
         spanners = List.copyOf(spanners);
     }
 
@@ -55,7 +57,11 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
             spanners.add(design.stack().thread().spanner());
             design.ears().ifPresent(ears -> spanners.add(ears.thread().spanner()));
         }
-        return new HardwareTotals(lines, List.copyOf(spanners));
+        List<Part> others = build.parts().stream()
+                .filter(part ->
+                        lines.stream().noneMatch(line -> line.note().item().equals(part.item())))
+                .toList();
+        return new HardwareTotals(lines, others, List.copyOf(spanners));
     }
 
     private static String size(double metres) {
@@ -65,9 +71,13 @@ public record HardwareTotals(List<Line> lines, List<String> spanners) {
     /** Price of what is still to be bought, in the shop's money; things without a price count nothing. */
     public double toPay() {
         return lines.stream()
-                .filter(line -> line.note().state() == Part.State.TO_BUY)
-                .mapToDouble(line -> line.count() * line.note().price())
-                .sum();
+                        .filter(line -> line.note().state() == Part.State.TO_BUY)
+                        .mapToDouble(line -> line.count() * line.note().price())
+                        .sum()
+                + others.stream()
+                        .filter(part -> part.state() == Part.State.TO_BUY)
+                        .mapToDouble(Part::price)
+                        .sum();
     }
 
     /** Things that stay for a while only. */

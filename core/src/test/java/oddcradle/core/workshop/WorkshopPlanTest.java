@@ -10,6 +10,8 @@ import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.edit.SetPart;
+import oddcradle.core.job.make.Part;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
@@ -170,6 +172,19 @@ class WorkshopPlanTest {
 
     private static List<String> titles(List<BuildOrder.Task> tasks) {
         return tasks.stream().map(BuildOrder.Task::title).toList();
+    }
+
+    /** What the program does not know of is on the list too, and what is here is not paid again. */
+    @Test
+    void thingsNotedByHand_areBoughtWithTheRest() {
+        Job paint = new SetPart(new Part("paint", Part.State.TO_BUY, "", 9)).applyTo(JOB);
+        Job bolts = new SetPart(PLAN.hardware().lines().get(0).note().withPrice(2)).applyTo(paint);
+        HardwareTotals totals = WorkshopPlan.of(Examination.of(bolts)).hardware();
+        assertThat(totals.others()).extracting(Part::item).containsExactly("paint");
+        assertThat(totals.toPay()).isCloseTo(9 + 2 * totals.lines().get(0).count(), within(1e-12));
+        Job here = new SetPart(bolts.build().part("paint").withState(Part.State.HERE)).applyTo(bolts);
+        assertThat(WorkshopPlan.of(Examination.of(here)).hardware().toPay())
+                .isCloseTo(totals.toPay() - 9, within(1e-12));
     }
 
     @Test

@@ -38,6 +38,10 @@ final class BuyingPage {
                     line.note().state().word(),
                     price(line.count() * line.note().price(), pace)));
         }
+        for (Part other : plan.hardware().others()) {
+            rows.add(List.of(
+                    "", other.item(), "", other.supplier(), other.state().word(), price(other.price(), pace)));
+        }
         for (StageResult stage : examination.line().stages()) {
             DriveLine.of(stage, style)
                     .map(line -> List.of(line.get(0), line.get(1), line.get(2), line.get(3), TO_BUY, ""))

@@ -2,9 +2,13 @@ package oddcradle.core.step.make;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import oddcradle.core.geometry.RoundedPath;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.TubeJoint;
@@ -32,10 +36,15 @@ public final class Cuts {
 
     private final Input input;
     private final CopeBook book;
+    private final Set<String> hosts;
+    private final Map<String, List<Member>> hostsAt = new HashMap<>();
+    /** By tube and node, m: asked for by the tube itself and by each that sits on it. */
+    private final Map<String, Double> runsOn = new HashMap<>();
 
     private Cuts(Input input, CopeBook book) {
         this.input = input;
         this.book = book;
+        this.hosts = input.hostTubes().stream().map(Member::id).collect(Collectors.toSet());
     }
 
     /**
@@ -133,7 +142,6 @@ public final class Cuts {
                 landsOn.add(host.id());
             });
         }
-        double extension = 0;
         boolean before = true;
         for (Member other : input.tubes()) {
             if (other == tube) {
@@ -148,11 +156,10 @@ public final class Cuts {
                         headers.add(header(branch.get(), other, node, header));
                         landsOn.add(other.id());
                     });
-                } else {
-                    extension = Math.max(extension, carried(tube, other, node, fromEnd));
                 }
             }
         }
+        double extension = headers.isEmpty() ? runsOn(tube, node, fromEnd) : 0;
         String marks = JoinedTubes.marks(tube, fromEnd);
         if (headers.isEmpty()) {
             return new TubeEnd(node, at, landsOn, headers, branch, Optional.empty(), bolted, extension, 0, marks);
@@ -210,27 +217,33 @@ public final class Cuts {
             return whole;
         }
         Vec3 outward = fromEnd.get(0).minus(fromEnd.get(1)).unit();
-        if (input.hostTubes().contains(tube)) {
+        if (hosts.contains(tube.id())) {
             double corner = tube.section().halfSize(false);
             return new CopeHeader.Ended(whole, fromEnd.get(0).along(outward, corner), outward);
         }
-        double runsOn = 0;
-        boolean before = true;
-        boolean sits = !hostTubesAt(node).isEmpty();
-        for (Member other : input.tubes()) {
-            if (other == tube) {
-                before = false;
-            } else if (other.nodes().contains(node)) {
-                sits |= before || !endsAt(other, node);
-                if (!before && endsAt(other, node)) {
-                    runsOn = Math.max(runsOn, carried(tube, other, node, fromEnd));
-                }
-            }
-        }
-        Vec3 end = fromEnd.get(0).along(outward, sits ? 0 : runsOn);
+        Vec3 end = fromEnd.get(0).along(outward, runsOn(tube, node, fromEnd));
         return outward.dot(branch.direction()) > SPLICED
                 ? new CopeHeader.Face(end, outward)
                 : new CopeHeader.Ended(whole, end, outward);
+    }
+
+    /** How far a tube runs on past its end for those listed after it that end there too, m; 0 where it sits on something itself. */
+    private double runsOn(Member tube, String node, List<Vec3> fromEnd) {
+        return runsOn.computeIfAbsent(tube.id() + " " + node, any -> {
+            double farthest = 0;
+            boolean before = true;
+            for (Member other : input.tubes()) {
+                if (other == tube) {
+                    before = false;
+                } else if (other.nodes().contains(node)) {
+                    if (before || !endsAt(other, node)) {
+                        return 0.0;
+                    }
+                    farthest = Math.max(farthest, carried(tube, other, node, fromEnd));
+                }
+            }
+            return hostTubesAt(node).isEmpty() ? farthest : 0.0;
+        });
     }
 
     /** How far a tube runs on past its end so that the whole end of another lies on it, m. */
@@ -262,9 +275,9 @@ public final class Cuts {
 
     /** The host tube that a cradle node lands on, or all that meet at a host node. */
     private List<Member> hostTubesAt(String node) {
-        Optional<Member> landing = input.seating().landing(node);
-        return landing.map(List::of).orElseGet(() -> input.hostTubes().stream()
-                .filter(tube -> tube.nodes().contains(node))
-                .toList());
+        return hostsAt.computeIfAbsent(
+                node, any -> input.seating().landing(node).map(List::of).orElseGet(() -> input.hostTubes().stream()
+                        .filter(tube -> tube.nodes().contains(node))
+                        .toList()));
     }
 }

@@ -711,6 +711,12 @@ class BeginTest extends WindowDriver {
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
         until(() -> robot.lookup("#propose-take-6").tryQuery().isPresent());
+        robot.lookup(".section-title")
+                .queryAllAs(javafx.scene.control.Label.class)
+                .forEach(l -> System.out.println("TITLE " + l.getText()));
+        robot.lookup(".label").queryAllAs(javafx.scene.control.Label.class).forEach(l -> {
+            if (l.getText() != null && l.getText().contains("stop")) System.out.println("L " + l.getText());
+        });
         click(robot, "#propose-take-6");
         hand.clicks++;
         settled();

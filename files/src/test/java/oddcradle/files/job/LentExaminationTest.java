@@ -27,6 +27,7 @@ import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.CradleEdit;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.SeatEdit;
+import oddcradle.core.job.make.Part;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
@@ -60,7 +61,9 @@ class LentExaminationTest {
                         tube.id(), tube.first(), TubeJoint.Kind.BOLTED, "M8", Optional.empty(), Optional.empty()))
                 .applyTo(job);
         Isolator last = job.cradle().isolators().get(job.cradle().isolators().size() - 1);
-        return new CradleEdit.RemoveMount(last.id()).applyTo(new SeatEdit.SetPairRule(rule).applyTo(jointed));
+        Job noted = jointed.withBuild(
+                jointed.build().withParts(List.of(new Part("paint", Part.State.TO_BUY, "the corner shop", 9))));
+        return new CradleEdit.RemoveMount(last.id()).applyTo(new SeatEdit.SetPairRule(rule).applyTo(noted));
     }
 
     @Test

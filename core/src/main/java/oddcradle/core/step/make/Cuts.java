@@ -37,6 +37,7 @@ public final class Cuts {
     private final Input input;
     private final CopeBook book;
     private final Set<String> hosts;
+    private final Map<String, List<Vec3>> runs = new HashMap<>();
     private final Map<String, List<Member>> hostsAt = new HashMap<>();
     /** By tube and node, m: asked for by the tube itself and by each that sits on it. */
     private final Map<String, Double> runsOn = new HashMap<>();
@@ -73,8 +74,8 @@ public final class Cuts {
 
     private CutTube cut(Member tube) {
         List<Vec3> path = input.seating().path(tube);
-        TubeEnd first = end(tube, tube.first(), JoinedTubes.fromFirst(path));
-        TubeEnd last = end(tube, tube.last(), JoinedTubes.fromLast(path));
+        TubeEnd first = end(tube, tube.first(), run(tube));
+        TubeEnd last = end(tube, tube.last(), JoinedTubes.reversed(run(tube)));
         double length = length(path);
         double corner = 0;
         for (int k = 1; k < path.size() - 1; k++) {
@@ -137,7 +138,7 @@ public final class Cuts {
         List<String> landsOn = new ArrayList<>();
         List<CopeHeader> headers = new ArrayList<>();
         for (Member host : hostTubesAt(node)) {
-            JoinedTubes.header(input.seating(), host, at, pad(node)).ifPresent(header -> {
+            JoinedTubes.header(host, run(host), at, pad(node)).ifPresent(header -> {
                 headers.add(header(branch.get(), host, node, header));
                 landsOn.add(host.id());
             });
@@ -152,7 +153,7 @@ public final class Cuts {
                     headers.add(mitre.get());
                     landsOn.add(other.id());
                 } else if (before || !endsAt(other, node)) {
-                    JoinedTubes.header(input.seating(), other, at, 0).ifPresent(header -> {
+                    JoinedTubes.header(other, run(other), at, 0).ifPresent(header -> {
                         headers.add(header(branch.get(), other, node, header));
                         landsOn.add(other.id());
                     });
@@ -202,9 +203,14 @@ public final class Cuts {
                         new CopeHeader.Face(branch.point(), branch.direction().minus(there.direction())));
     }
 
+    /** A tube's nodes from its first, without those that lie on each other. */
+    private List<Vec3> run(Member tube) {
+        return runs.computeIfAbsent(
+                tube.id(), any -> JoinedTubes.fromFirst(input.seating().path(tube)));
+    }
+
     private List<Vec3> fromEnd(Member tube, String node) {
-        List<Vec3> path = input.seating().path(tube);
-        return tube.first().equals(node) ? JoinedTubes.fromFirst(path) : JoinedTubes.fromLast(path);
+        return tube.first().equals(node) ? run(tube) : JoinedTubes.reversed(run(tube));
     }
 
     /** A tube that ends here too, of the host as its corners are usually made; one of the cradle runs on for what sits on it, unless it sits on something itself. */
@@ -249,7 +255,7 @@ public final class Cuts {
     /** How far a tube runs on past its end so that the whole end of another lies on it, m. */
     private double carried(Member tube, Member other, String node, List<Vec3> fromEnd) {
         List<Vec3> otherEnd = fromEnd(other, node);
-        Optional<CopeHeader> header = JoinedTubes.header(input.seating(), tube, fromEnd.get(0), 0);
+        Optional<CopeHeader> header = JoinedTubes.header(tube, run(tube), fromEnd.get(0), 0);
         Optional<CopeBranch> branch = JoinedTubes.branch(other, otherEnd);
         if (header.isEmpty() || branch.isEmpty()) {
             return 0;

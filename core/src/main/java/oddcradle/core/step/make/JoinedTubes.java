@@ -9,7 +9,6 @@ import oddcradle.core.geometry.RoundedPath;
 import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.placement.Seating;
 import oddcradle.core.section.Round;
 import oddcradle.core.section.Section;
 import oddcradle.core.section.Tube;
@@ -40,10 +39,11 @@ final class JoinedTubes {
         return run;
     }
 
-    static List<Vec3> fromLast(List<Vec3> path) {
-        List<Vec3> back = new ArrayList<>(path);
+    /** The same as it leads away from its last end. */
+    static List<Vec3> reversed(List<Vec3> run) {
+        List<Vec3> back = new ArrayList<>(run);
         Collections.reverse(back);
-        return fromFirst(back);
+        return back;
     }
 
     /** The end of a tube as it comes to a joint; empty for one without length. */
@@ -102,10 +102,10 @@ final class JoinedTubes {
     /**
      * What of a tube is met at a place: its straight piece that is nearest, or its bend; none where all its nodes lie in one place.
      *
+     * @param path of the tube, without points that lie on each other
      * @param around thickness of what is clamped round it there, m
      */
-    static Optional<CopeHeader> header(Seating seating, Member tube, Vec3 at, double around) {
-        List<Vec3> path = fromFirst(seating.path(tube));
+    static Optional<CopeHeader> header(Member tube, List<Vec3> path, Vec3 at, double around) {
         if (path.size() < 2) {
             return Optional.empty();
         }

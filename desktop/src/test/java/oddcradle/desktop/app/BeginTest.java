@@ -710,14 +710,8 @@ class BeginTest extends WindowDriver {
         cable(hand, "120 100 380", "1350 250 700");
         hand.sheet(Step.CRADLE, "cradles");
         hand.press("#propose-run");
-        until(() -> robot.lookup("#propose-take-6").tryQuery().isPresent());
-        robot.lookup(".section-title")
-                .queryAllAs(javafx.scene.control.Label.class)
-                .forEach(l -> System.out.println("TITLE " + l.getText()));
-        robot.lookup(".label").queryAllAs(javafx.scene.control.Label.class).forEach(l -> {
-            if (l.getText() != null && l.getText().contains("stop")) System.out.println("L " + l.getText());
-        });
-        click(robot, "#propose-take-6");
+        until(() -> robot.lookup("#propose-take-4").tryQuery().isPresent());
+        click(robot, "#propose-take-4");
         hand.clicks++;
         settled();
         picture(robot, "4-cradle");

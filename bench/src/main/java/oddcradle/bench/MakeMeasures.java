@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.Random;
 import oddcradle.core.examine.Examination;
@@ -55,7 +56,7 @@ final class MakeMeasures {
         double seconds = (System.nanoTime() - before) / 1e9;
         double least = 6 * Math.ceil(length / 6);
         System.out.printf(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "300 parts on bars: %.3f s, %.4f of the least by length%n",
                 seconds,
                 nesting.cost() / least);

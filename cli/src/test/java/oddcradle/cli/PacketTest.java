@@ -8,6 +8,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -36,7 +37,7 @@ class PacketTest {
     }
 
     private static List<String> python(String program, Object... arguments) throws Exception {
-        List<String> command = new java.util.ArrayList<>(List.of("/usr/bin/python3", "-c", program));
+        List<String> command = new ArrayList<>(List.of("/usr/bin/python3", "-c", program));
         Arrays.stream(arguments).map(Object::toString).forEach(command::add);
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -3,6 +3,7 @@ package oddcradle.core.workshop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import oddcradle.core.catalog.ScrewThread;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.hardware.MountDesign;
@@ -81,8 +82,7 @@ public record DrillPlan(List<Hole> holes) {
     }
 
     private static Hole bolted(Job job, TubeJoint joint, Member tube) {
-        double diameter =
-                oddcradle.core.catalog.ScrewThread.of("thread", joint.thread()).diameter();
+        double diameter = ScrewThread.of("thread", joint.thread()).diameter();
         return new Hole(
                 tube.id() + " at " + joint.node(),
                 Phrase.of(

@@ -3,6 +3,7 @@ package oddcradle.core.workshop;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.job.make.Build;
 import oddcradle.core.math.InvalidValue;
 
 /**
@@ -28,7 +29,7 @@ public record WorkshopPlan(
     }
 
     public static WorkshopPlan of(Examination examination) {
-        var build = examination.job().build();
+        Build build = examination.job().build();
         Optional<CutPlan> cuts = Optional.empty();
         Optional<PlatePlan> sheets = Optional.empty();
         String problem = "";

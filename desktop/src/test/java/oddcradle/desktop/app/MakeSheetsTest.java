@@ -18,6 +18,7 @@ import oddcradle.core.card.Deed;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.ReplaceJob;
+import oddcradle.core.job.edit.SetShop;
 import oddcradle.core.job.make.Bar;
 import oddcradle.core.job.make.Part;
 import oddcradle.core.job.make.Stores;
@@ -75,8 +76,7 @@ class MakeSheetsTest extends WindowDriver {
         var c7 = desk.session().job().cradle().member("C7").orElseThrow();
         Bar rest = new Bar("rest of the rack", c7.section(), "", 1.5, 1, 0);
         var shop = desk.session().job().build().shop();
-        robot.interact(() ->
-                desk.apply(new oddcradle.core.job.edit.SetShop(shop.withStores(new Stores(List.of(rest), List.of())))));
+        robot.interact(() -> desk.apply(new SetShop(shop.withStores(new Stores(List.of(rest), List.of())))));
         settled();
         at(robot, Step.MAKE, "stock");
         until(() -> robot.lookup("#bars")

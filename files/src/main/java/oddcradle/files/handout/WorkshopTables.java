@@ -2,6 +2,7 @@ package oddcradle.files.handout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -108,7 +109,7 @@ final class WorkshopTables {
                             " ",
                             task.what().stream().map(what -> what.in(units)).toList()),
                     task.check().in(units),
-                    String.format(java.util.Locale.ROOT, "%.2f", task.time() / 3600),
+                    String.format(Locale.ROOT, "%.2f", task.time() / 3600),
                     String.join(" ", task.parts())));
         }
         return new HandTable(List.of("step", "title", "what", "check", "hours", "takes"), rows);

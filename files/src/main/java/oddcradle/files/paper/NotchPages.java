@@ -3,6 +3,7 @@ package oddcradle.files.paper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import oddcradle.core.section.Tube;
 import oddcradle.core.shop.CopeHeader;
@@ -76,6 +77,6 @@ final class NotchPages {
     }
 
     private static String degrees(double angle) {
-        return String.format(java.util.Locale.ROOT, "%.1f°", Math.toDegrees(angle));
+        return String.format(Locale.ROOT, "%.1f°", Math.toDegrees(angle));
     }
 }

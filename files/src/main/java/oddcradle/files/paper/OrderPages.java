@@ -2,6 +2,7 @@ package oddcradle.files.paper;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
@@ -24,12 +25,11 @@ final class OrderPages {
         List<PartSolid> solids = JobDrawing.solids(examination);
         Pace pace = examination.job().build().shop().pace();
         String under = String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "%.0f hours by the shop's pace%s. A box is ticked when its check is true.",
                 order.time() / HOUR,
                 pace.hour() > 0 && !pace.currency().isEmpty()
-                        ? String.format(
-                                java.util.Locale.ROOT, ", %.0f %s", order.time() / HOUR * pace.hour(), pace.currency())
+                        ? String.format(Locale.ROOT, ", %.0f %s", order.time() / HOUR * pace.hour(), pace.currency())
                         : "");
         double half = book.roomUpright() / 2;
         for (int k = 0; k < order.tasks().size(); k += 2) {
@@ -106,6 +106,6 @@ final class OrderPages {
     private static String hours(double seconds) {
         return seconds < HOUR
                 ? Math.round(seconds / 60) + " min"
-                : String.format(java.util.Locale.ROOT, "%.1f h", seconds / HOUR);
+                : String.format(Locale.ROOT, "%.1f h", seconds / HOUR);
     }
 }

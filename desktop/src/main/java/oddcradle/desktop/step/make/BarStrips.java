@@ -1,5 +1,6 @@
 package oddcradle.desktop.step.make;
 
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -60,7 +61,7 @@ final class BarStrips extends VBox {
         Pace pace = desk.session().job().build().shop().pace();
         long bought = cuts.bars().stream().filter(CutPlan.CutBar::isBought).count();
         String price = cuts.price() > 0
-                ? String.format(java.util.Locale.ROOT, ", %.2f %s", cuts.price(), pace.currency())
+                ? String.format(Locale.ROOT, ", %.2f %s", cuts.price(), pace.currency())
                         .stripTrailing()
                 : "";
         return cuts.bars().size() + (cuts.bars().size() == 1 ? " bar, " : " bars, ") + bought + " to buy" + price

@@ -1,6 +1,7 @@
 package oddcradle.desktop.step.make;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -206,7 +207,7 @@ public final class MakeSlate extends StepSlate {
         String currency = desk.session().job().build().shop().pace().currency();
         return "Spanners: " + String.join(", ", totals.spanners()) + "."
                 + (totals.toPay() > 0
-                        ? String.format(java.util.Locale.ROOT, " To pay: %.2f %s", totals.toPay(), currency)
+                        ? String.format(Locale.ROOT, " To pay: %.2f %s", totals.toPay(), currency)
                                         .stripTrailing()
                                 + "."
                         : "")

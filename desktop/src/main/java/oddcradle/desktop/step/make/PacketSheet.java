@@ -4,10 +4,12 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -69,11 +71,11 @@ final class PacketSheet extends VBox {
         HBox paperRow = new HBox(6, paperName, paper);
         paperRow.getStyleClass().add("field-row");
         HBox turning = new HBox(8, before, place, after);
-        turning.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        turning.setAlignment(Pos.CENTER_LEFT);
         VBox parts = new VBox(3);
         for (PacketPart part : PacketPart.values()) {
             CheckBox box = new CheckBox(part.words());
-            box.setId("packet-" + part.name().toLowerCase(java.util.Locale.ROOT));
+            box.setId("packet-" + part.name().toLowerCase(Locale.ROOT));
             box.setSelected(desk.packetParts().contains(part));
             box.setOnAction(click -> {
                 if (box.isSelected()) {

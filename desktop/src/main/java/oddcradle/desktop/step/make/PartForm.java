@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import oddcradle.core.job.edit.SetPart;
 import oddcradle.core.job.make.Part;
@@ -51,7 +52,7 @@ final class PartForm extends VBox {
     void show(Optional<HardwareTotals.Line> line) {
         showing = true;
         item = line.map(each -> each.note().item());
-        for (var node : List.of(stateRow, supplier, price)) {
+        for (Region node : List.of(stateRow, supplier, price)) {
             node.setVisible(line.isPresent());
             node.setManaged(line.isPresent());
         }

@@ -127,13 +127,43 @@ interface CopeCrossing {
 
         @Override
         public Piece piece(double c, double s) {
-            double half = wf0 + c * wfu + s * wfv;
-            double square = ff + 2 * (c * f0u + s * f0v + c * s * uv) + c * c * uu + s * s * vv;
             if (ww < PARALLEL) {
-                return square <= 0 ? Piece.ALL : Piece.NONE;
+                return square(c, s) <= 0 ? Piece.ALL : Piece.NONE;
             }
-            double root = half * half - ww * square;
+            double half = half(c, s);
+            double root = half * half - ww * square(c, s);
             return root < 0 ? Piece.NONE : new Piece((-Math.sqrt(root) - half) / ww, (Math.sqrt(root) - half) / ww);
+        }
+
+        /** The same without a piece to be made: most headers are round, and a dragging hand waits for all their lines. */
+        @Override
+        public double outermost(double c, double s) {
+            return upTo(c, s, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+        }
+
+        /** Farthest out of what lies between two places of the line, m; minus infinity where nothing does. */
+        double upTo(double c, double s, double least, double most) {
+            if (ww < PARALLEL) {
+                return square(c, s) <= 0 && most < Double.POSITIVE_INFINITY && least <= most
+                        ? most
+                        : Double.NEGATIVE_INFINITY;
+            }
+            double half = half(c, s);
+            double root = half * half - ww * square(c, s);
+            if (root < 0) {
+                return Double.NEGATIVE_INFINITY;
+            }
+            double from = Math.max(least, (-Math.sqrt(root) - half) / ww);
+            double to = Math.min(most, (Math.sqrt(root) - half) / ww);
+            return from > to + Piece.TOUCHES ? Double.NEGATIVE_INFINITY : to;
+        }
+
+        private double half(double c, double s) {
+            return wf0 + c * wfu + s * wfv;
+        }
+
+        private double square(double c, double s) {
+            return ff + 2 * (c * f0u + s * f0v + c * s * uv) + c * c * uu + s * s * vv;
         }
     }
 
@@ -168,6 +198,22 @@ interface CopeCrossing {
 
     /** A header up to the plane where it ends. */
     record WithEnded(Height height, CopeCrossing whole) implements CopeCrossing {
+        @Override
+        public double outermost(double c, double s) {
+            if (!(whole instanceof WithRound round)) {
+                return CopeCrossing.super.outermost(c, s);
+            }
+            double at = height.over(c, s);
+            double speed = height.speed();
+            if (speed * speed < PARALLEL) {
+                return at <= Piece.TOUCHES ? round.outermost(c, s) : Double.NEGATIVE_INFINITY;
+            }
+            double end = -at / speed;
+            return speed > 0
+                    ? round.upTo(c, s, Double.NEGATIVE_INFINITY, end)
+                    : round.upTo(c, s, end, Double.POSITIVE_INFINITY);
+        }
+
         @Override
         public Piece piece(double c, double s) {
             return whole.piece(c, s).and(Piece.under(height.over(c, s), height.speed()));

@@ -16,6 +16,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.report.Cure;
 import oddcradle.core.section.Tube;
 import oddcradle.core.step.load.LoadFinding;
+import oddcradle.core.structure.EngineTorques;
 import oddcradle.core.structure.FrameOfJob;
 
 /** What would mend a finding of the loaded frame. */
@@ -50,6 +51,7 @@ final class LoadCures {
         List<Tube> tubes = SectionStock.tubes().stream()
                 .sorted(Comparator.comparing((Tube stock) -> !isAsWide(stock, tube)))
                 .toList();
+        EngineTorques torques = EngineTorques.of(job);
         for (Tube stock : tubes) {
             // A stiffer tube draws more load, so less than the modulus needed at equal load cannot do. A column near
             // its end bends the more for it: there a little stiffness helps much.
@@ -59,7 +61,7 @@ final class LoadCures {
                 continue;
             }
             JobEdit edit = new JobEdit.SetSection(id, stock);
-            if (holds(edit.applyTo(job), id)) {
+            if (holds(edit.applyTo(job), torques, id)) {
                 return List.of(Cure.of(edit));
             }
         }
@@ -92,8 +94,8 @@ final class LoadCures {
                 .allMatch(finding -> finding.measured().orElseThrow().si() <= limit);
     }
 
-    private static boolean holds(Job job, String tube) {
-        return FrameOfJob.of(job)
+    private static boolean holds(Job job, EngineTorques torques, String tube) {
+        return FrameOfJob.of(job, torques)
                 .filter(frame -> frame.tubes().stream()
                         .filter(use -> use.tube().id().equals(tube))
                         .allMatch(use -> use.utilisation() <= 1))

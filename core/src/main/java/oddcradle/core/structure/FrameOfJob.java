@@ -11,8 +11,13 @@ import oddcradle.core.placement.Seating;
 public record FrameOfJob(Job job, CradleFrame.Built built, FrameResult result) {
     /** One frame solution; empty where the frame cannot stand. */
     public static Optional<FrameOfJob> of(Job job) {
+        return of(job, EngineTorques.of(job));
+    }
+
+    /** @param torques of the job's engine, which other tubes do not change */
+    public static Optional<FrameOfJob> of(Job job, EngineTorques torques) {
         Seating seating = Seating.of(job);
-        CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating));
+        CradleFrame.Built built = CradleFrame.of(job, seating, LineResult.of(job, seating), torques);
         return FrameAnalysis.solve(built.input()).answer().map(result -> new FrameOfJob(job, built, result));
     }
 

@@ -156,11 +156,8 @@ final class ShopCards {
                 .length("gap left at each coped end for the weld", Tools::rootGap, Tools::withRootGap)
                 .length("cut longer at each end, to fit down", Tools::allowance, Tools::withAllowance)
                 .inner(Tools::printed, Tools::withPrinted, inside -> inside.length(
-                                "level bar of 100 mm as printed", Tools.Printed::across, Tools.Printed::withAcross)
-                        .length(
-                                "upright bar of 100 mm as printed",
-                                Tools.Printed::upright,
-                                Tools.Printed::withUpright));
+                                "level printer bar reads", Tools.Printed::across, Tools.Printed::withAcross)
+                        .length("upright printer bar reads", Tools.Printed::upright, Tools.Printed::withUpright));
     }
 
     private static Card pace(Job job) {

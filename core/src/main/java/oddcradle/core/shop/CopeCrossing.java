@@ -3,8 +3,8 @@ package oddcradle.core.shop;
 import oddcradle.core.geometry.distance.SegmentDistance;
 import oddcradle.core.math.Vec3;
 
-/** Where the lines of one branch, followed inwards, run through one header. */
-interface CopeCrossing {
+/** Where the lines of one branch, followed inwards, run through one header; exact, of a bent one to its chords. */
+public interface CopeCrossing {
     /** Squared sine of the angle between branch and header below which they count as parallel. */
     double PARALLEL = 1e-18;
 
@@ -135,7 +135,7 @@ interface CopeCrossing {
             return root < 0 ? Piece.NONE : new Piece((-Math.sqrt(root) - half) / ww, (Math.sqrt(root) - half) / ww);
         }
 
-        /** The same without a piece to be made: most headers are round, and a dragging hand waits for all their lines. */
+        /** Exact, m, without a piece to be made: most headers are round, and a dragging hand waits for all their lines. */
         @Override
         public double outermost(double c, double s) {
             return upTo(c, s, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
@@ -198,6 +198,7 @@ interface CopeCrossing {
 
     /** A header up to the plane where it ends. */
     record WithEnded(Height height, CopeCrossing whole) implements CopeCrossing {
+        /** Exact, m; of a round header without a piece to be made. */
         @Override
         public double outermost(double c, double s) {
             if (!(whole instanceof WithRound round)) {

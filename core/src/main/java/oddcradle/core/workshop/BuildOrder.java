@@ -3,6 +3,7 @@ package oddcradle.core.workshop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import oddcradle.core.examine.Examination;
@@ -18,6 +19,11 @@ import oddcradle.core.units.Quantity;
 
 /** The work in the order in which practitioners do it, each step with the check to make before the next. Common practice. */
 public record BuildOrder(List<Task> tasks) {
+    /** Bosses told in words; the rest are on the page of the dummy. */
+    private static final int MOST_TOLD = 6;
+
+    private static final double HOUR = 3600;
+
     public BuildOrder {
         tasks = List.copyOf(tasks);
     }
@@ -47,6 +53,11 @@ public record BuildOrder(List<Task> tasks) {
             waitsFor = List.copyOf(waitsFor);
             shown = Set.copyOf(shown);
         }
+
+        /** Minutes, or hours to a tenth. */
+        public String timeInWords() {
+            return time < HOUR ? Math.round(time / 60) + " min" : String.format(Locale.ROOT, "%.1f h", time / HOUR);
+        }
     }
 
     /** Of all steps, s. */
@@ -54,12 +65,9 @@ public record BuildOrder(List<Task> tasks) {
         return tasks.stream().mapToDouble(Task::time).sum();
     }
 
-    static BuildOrder of(Examination examination, WeldMap welds) {
+    public static BuildOrder of(Examination examination, WeldMap welds) {
         return new BuildOrder(new Writer(examination, welds).tasks());
     }
-
-    /** Bosses told in words; the rest are on the page of the dummy. */
-    private static final int MOST_TOLD = 6;
 
     private static final class Writer {
         private final Examination examination;
@@ -102,20 +110,8 @@ public record BuildOrder(List<Task> tasks) {
             return tasks;
         }
 
-        private void add(
-                String title,
-                List<Phrase> what,
-                Phrase check,
-                double time,
-                List<String> parts,
-                List<Integer> waitsFor,
-                Set<String> shown,
-                boolean withDonor) {
-            tasks.add(new Task(title, what, check, time, parts, waitsFor, shown, withDonor));
-        }
-
         private void clear() {
-            add(
+            tasks.add(new Task(
                     "Clear the bay",
                     List.of(
                             Phrase.of(
@@ -129,7 +125,7 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(),
                     List.of(),
                     Set.of(),
-                    false);
+                    false));
         }
 
         private void position() {
@@ -142,7 +138,7 @@ public record BuildOrder(List<Task> tasks) {
                                     "Lift {} in by its own lugs and set it on shims, a jack or a stand; tie it.",
                                     job.donor().name()));
             job.donor().bosses().stream().limit(MOST_TOLD).forEach(boss -> what.add(place(boss)));
-            add(
+            tasks.add(new Task(
                     "Set it in its seat",
                     what,
                     Phrase.of(
@@ -151,7 +147,7 @@ public record BuildOrder(List<Task> tasks) {
                     job.donor().bosses().stream().map(boss -> boss.id()).toList(),
                     List.of(1),
                     Set.of(),
-                    true);
+                    true));
         }
 
         private Phrase place(Boss boss) {
@@ -176,7 +172,7 @@ public record BuildOrder(List<Task> tasks) {
                 int bends = tube.bends().map(plan -> plan.angles().size()).orElse(0);
                 time += 2 * pace.cut() + copes * pace.cope() + bends * pace.bend();
             }
-            add(
+            tasks.add(new Task(
                     "Cut, bend and cope the tubes",
                     List.of(
                             Phrase.of("Saw by the plan of the bars, write each mark on its tube at once."),
@@ -188,7 +184,7 @@ public record BuildOrder(List<Task> tasks) {
                     tubes.stream().map(tube -> tube.tube().id()).toList(),
                     List.of(2),
                     Set.of(),
-                    true);
+                    true));
         }
 
         private void plates() {
@@ -196,7 +192,7 @@ public record BuildOrder(List<Task> tasks) {
                     .mapToInt(PlatePart::count)
                     .sum();
             int holes = examination.mountDesigns().size();
-            add(
+            tasks.add(new Task(
                     "Cut and drill the plates",
                     List.of(
                             Phrase.of(
@@ -207,7 +203,7 @@ public record BuildOrder(List<Task> tasks) {
                     PlatePart.of(examination).stream().map(PlatePart::mark).toList(),
                     List.of(),
                     Set.of(),
-                    true);
+                    true));
         }
 
         private void tackFirst() {
@@ -215,7 +211,7 @@ public record BuildOrder(List<Task> tasks) {
                 return;
             }
             MountDesign first = mounts.get(0);
-            add(
+            tasks.add(new Task(
                     "Tack one mount",
                     List.of(
                             Phrase.of(
@@ -230,11 +226,11 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(first.isolator().id()),
                     List.of(3, 4),
                     Set.of(first.tube().id()),
-                    true);
+                    true));
         }
 
         private void tackAll() {
-            add(
+            tasks.add(new Task(
                     "Tack the rest",
                     List.of(
                             Phrase.of(
@@ -247,11 +243,11 @@ public record BuildOrder(List<Task> tasks) {
                     mounts.stream().skip(1).map(each -> each.isolator().id()).toList(),
                     List.of(tasks.size()),
                     all,
-                    true);
+                    true));
         }
 
         private void takeAway() {
-            add(
+            tasks.add(new Task(
                     "Take the support away and look",
                     List.of(
                             Phrase.of(
@@ -263,12 +259,12 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(),
                     List.of(tasks.size()),
                     all,
-                    true);
+                    true));
         }
 
         private void weld() {
             boolean jig = job.build().shop().jig();
-            add(
+            tasks.add(new Task(
                     "Weld",
                     List.of(
                             Phrase.of("Test piece first, of the same wall and filler: break it."),
@@ -286,7 +282,7 @@ public record BuildOrder(List<Task> tasks) {
                     welds.welds().stream().map(WeldMap.Weld::mark).toList(),
                     List.of(tasks.size()),
                     all,
-                    false);
+                    false));
         }
 
         private String order() {
@@ -298,7 +294,7 @@ public record BuildOrder(List<Task> tasks) {
         private void measureAgain() {
             double pull =
                     welds.welds().stream().mapToDouble(WeldMap.Weld::pull).max().orElse(0);
-            add(
+            tasks.add(new Task(
                     "Measure again",
                     List.of(
                             Phrase.of("All bosses of the cradle from the datum, and the diagonals, into Fit."),
@@ -310,11 +306,11 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(),
                     List.of(tasks.size()),
                     all,
-                    false);
+                    false));
         }
 
         private void fitAgain() {
-            add(
+            tasks.add(new Task(
                     "Donor in again",
                     List.of(Phrase.of("With plain nuts and everything on it that makes it tall or wide.")),
                     Phrase.of("Line, gaps and movement read as planned. Nothing more will be welded after this."),
@@ -322,11 +318,11 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(),
                     List.of(tasks.size()),
                     all,
-                    true);
+                    true));
         }
 
         private void finish() {
-            add(
+            tasks.add(new Task(
                     "Take apart and finish",
                     List.of(
                             Phrase.of(
@@ -336,11 +332,11 @@ public record BuildOrder(List<Task> tasks) {
                     List.of(),
                     List.of(tasks.size()),
                     all,
-                    false);
+                    false));
         }
 
         private void assemble() {
-            add(
+            tasks.add(new Task(
                     "Put together for good",
                     List.of(
                             Phrase.of(
@@ -351,7 +347,7 @@ public record BuildOrder(List<Task> tasks) {
                     mounts.stream().map(each -> each.isolator().id()).toList(),
                     List.of(tasks.size()),
                     all,
-                    true);
+                    true));
         }
     }
 }

@@ -18,13 +18,17 @@ import oddcradle.core.units.Quantity;
  * Every hole of the cradle, the one that locates first. The first mount is the one whose boss lies nearest the donor's output, which has to line
  * up; the second is the one farthest from it, since a long way between two holes sets the angle best; the rest are transferred through with the donor bolted to the
  * first two (common practice).
+ *
+ * @param threads of its bolts, for where one has to be cut or cut anew
  */
-public record DrillPlan(List<Hole> holes) {
+public record DrillPlan(List<Hole> holes, List<ScrewThread> threads) {
     public DrillPlan {
         holes = List.copyOf(holes);
+        threads = List.copyOf(threads);
     }
 
     /**
+     * @param piece id of the mount, or of the tube
      * @param where mount or joint
      * @param what it goes through
      * @param diameter of the finished hole, m
@@ -33,13 +37,19 @@ public record DrillPlan(List<Hole> holes) {
      * @param how first, second, or transferred through what
      */
     public record Hole(
-            String where, Phrase what, double diameter, double edge, List<Drilling.Pass> passes, String how) {
+            String piece,
+            String where,
+            Phrase what,
+            double diameter,
+            double edge,
+            List<Drilling.Pass> passes,
+            String how) {
         public Hole {
             passes = List.copyOf(passes);
         }
     }
 
-    static DrillPlan of(Examination examination) {
+    public static DrillPlan of(Examination examination) {
         Job job = examination.job();
         boolean reamed = job.build().shop().thin();
         List<Hole> holes = new ArrayList<>();
@@ -67,6 +77,7 @@ public record DrillPlan(List<Hole> holes) {
                             Quantity.length(design.tab().thickness()));
             holes.add(new Hole(
                     design.isolator().id(),
+                    design.isolator().id(),
                     what,
                     diameter,
                     design.tab().edge(),
@@ -78,12 +89,17 @@ public record DrillPlan(List<Hole> holes) {
                 job.cradle().member(joint.member()).ifPresent(tube -> holes.add(bolted(job, joint, tube)));
             }
         }
-        return new DrillPlan(holes);
+        List<ScrewThread> threads = examination.mountDesigns().stream()
+                .map(design -> design.stack().thread())
+                .distinct()
+                .toList();
+        return new DrillPlan(holes, threads);
     }
 
     private static Hole bolted(Job job, TubeJoint joint, Member tube) {
         double diameter = ScrewThread.of("thread", joint.thread()).diameter();
         return new Hole(
+                tube.id(),
                 tube.id() + " at " + joint.node(),
                 Phrase.of(
                         joint.sleeve().isPresent() ? "{} and the tube inside it" : "{} and what it is bolted to",

@@ -37,7 +37,7 @@ public record HardwareTotals(List<Line> lines, List<Part> others, List<String> s
         }
     }
 
-    static HardwareTotals of(Examination examination) {
+    public static HardwareTotals of(Examination examination) {
         Build build = examination.job().build();
         Map<String, List<HardwareItem>> alike = new LinkedHashMap<>();
         for (HardwareItem item : examination.hardware().items()) {

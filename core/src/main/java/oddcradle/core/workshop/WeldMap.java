@@ -10,6 +10,7 @@ import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.shop.CopeResult;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.step.make.TubeEnd;
 
@@ -29,6 +30,7 @@ public record WeldMap(List<Weld> welds) {
 
     /**
      * @param mark W1, W2 and so on, in the order of welding
+     * @param piece id of the tube, mount or gusset that is welded on
      * @param what is welded to what
      * @param at host axes, m
      * @param length of the whole seam, m
@@ -36,11 +38,13 @@ public record WeldMap(List<Weld> welds) {
      * @param way of doing it
      * @param pull by which it draws the welded piece along itself, m
      */
-    public record Weld(String mark, String what, Vec3 at, double length, double leg, WeldWay way, double pull) {}
+    public record Weld(
+            String mark, String piece, String what, Vec3 at, double length, double leg, WeldWay way, double pull) {}
 
-    private record Seam(String what, Vec3 at, double length, double leg, double thickness, Material metal) {}
+    private record Seam(
+            String piece, String what, Vec3 at, double length, double leg, double thickness, Material metal) {}
 
-    static WeldMap of(Examination examination) {
+    public static WeldMap of(Examination examination) {
         List<Seam> seams = new ArrayList<>();
         Job job = examination.job();
         for (CutTube tube : examination.cutList()) {
@@ -55,6 +59,7 @@ public record WeldMap(List<Weld> welds) {
         for (Seam seam : balanced(seams)) {
             welds.add(new Weld(
                     "W" + (welds.size() + 1),
+                    seam.piece(),
                     seam.what(),
                     seam.at(),
                     seam.length(),
@@ -71,9 +76,10 @@ public record WeldMap(List<Weld> welds) {
         }
         double wall = wall(tube);
         double around = end.cope()
-                .map(cope -> cope.edgeLength())
+                .map(CopeResult::edgeLength)
                 .orElse(Math.PI * 2 * tube.section().halfSize(false));
         return Optional.of(new Seam(
+                tube.id(),
                 tube.id() + " on " + String.join(" and ", end.landsOn()),
                 end.at(),
                 around,
@@ -94,6 +100,7 @@ public record WeldMap(List<Weld> welds) {
                 ? 2 * design.tab().plates() * design.tab().root()
                 : 2 * design.tube().section().halfSize(false) + 4 * design.tab().edge();
         return new Seam(
+                design.isolator().id(),
                 (tab ? "tab" : "seat plate") + " of mount " + design.isolator().id() + " on "
                         + design.tube().id(),
                 design.at(),
@@ -107,6 +114,7 @@ public record WeldMap(List<Weld> welds) {
         Job job = examination.job();
         return job.member(gusset.first())
                 .map(tube -> new Seam(
+                        gusset.id(),
                         "gusset " + gusset.id() + " between " + gusset.first() + " and " + gusset.second(),
                         examination.seating().node(gusset.node()),
                         4 * gusset.leg(),
@@ -149,13 +157,5 @@ public record WeldMap(List<Weld> welds) {
     /** Of all seams, m. */
     public double length() {
         return welds.stream().mapToDouble(Weld::length).sum();
-    }
-
-    /** What welding takes off the length of a tube between its ends, m. */
-    public double shortening(String tube) {
-        return welds.stream()
-                .filter(weld -> weld.what().startsWith(tube + " on "))
-                .mapToDouble(Weld::pull)
-                .sum();
     }
 }

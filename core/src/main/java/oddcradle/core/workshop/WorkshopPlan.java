@@ -1,7 +1,9 @@
 package oddcradle.core.workshop;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.math.InvalidValue;
@@ -30,20 +32,14 @@ public record WorkshopPlan(
 
     public static WorkshopPlan of(Examination examination) {
         Build build = examination.job().build();
-        Optional<CutPlan> cuts = Optional.empty();
-        Optional<PlatePlan> sheets = Optional.empty();
-        String problem = "";
         List<PlatePart> plates = PlatePart.of(examination);
-        try {
-            cuts = Optional.of(CutPlan.of(examination.cutList(), build));
-            sheets = Optional.of(PlatePlan.of(plates, build.kerf(), build.shop()));
-        } catch (InvalidValue shortOfStock) {
-            problem = shortOfStock.field() + " " + shortOfStock.problem();
-        }
+        List<String> problems = new ArrayList<>();
+        Optional<CutPlan> cuts = tried(problems, () -> CutPlan.of(examination.cutList(), build));
+        Optional<PlatePlan> sheets = tried(problems, () -> PlatePlan.of(plates, build.kerf(), build.shop()));
         WeldMap welds = WeldMap.of(examination);
         return new WorkshopPlan(
                 cuts,
-                problem,
+                String.join("; ", problems),
                 plates,
                 sheets,
                 DrillPlan.of(examination),
@@ -51,5 +47,15 @@ public record WorkshopPlan(
                 HardwareTotals.of(examination),
                 JigPlan.of(examination),
                 BuildOrder.of(examination, welds));
+    }
+
+    /** Bars that do not do leave the plates as they are, and the other way round. */
+    private static <T> Optional<T> tried(List<String> problems, Supplier<T> plan) {
+        try {
+            return Optional.of(plan.get());
+        } catch (InvalidValue shortOfStock) {
+            problems.add(shortOfStock.field() + " " + shortOfStock.problem());
+            return Optional.empty();
+        }
     }
 }

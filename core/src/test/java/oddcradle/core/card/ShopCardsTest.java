@@ -91,14 +91,14 @@ class ShopCardsTest {
 
     @Test
     void printersBars_haveToBeNearAHundredMillimetres() {
-        assertThat(typed(JOB, "shop", "level bar of 100 mm as printed", 0.0992)
+        assertThat(typed(JOB, "shop", "level printer bar reads", 0.0992)
                         .build()
                         .shop()
                         .tools()
                         .printed()
                         .across())
                 .isEqualTo(0.0992);
-        assertThatThrownBy(() -> typed(JOB, "shop", "level bar of 100 mm as printed", 0.0254))
+        assertThatThrownBy(() -> typed(JOB, "shop", "level printer bar reads", 0.0254))
                 .hasMessageContaining("across");
     }
 

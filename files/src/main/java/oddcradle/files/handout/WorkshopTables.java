@@ -52,7 +52,7 @@ final class WorkshopTables {
 
     static HandTable buying(Examination examination, UnitStyle units) {
         List<List<String>> rows = new ArrayList<>();
-        for (HardwareTotals.Line line : WorkshopPlan.of(examination).hardware().lines()) {
+        for (HardwareTotals.Line line : HardwareTotals.of(examination).lines()) {
             rows.add(List.of(
                     Integer.toString(line.count()),
                     line.item().kind().word(),
@@ -66,7 +66,7 @@ final class WorkshopTables {
 
     static HandTable holes(Examination examination, UnitStyle units) {
         List<List<String>> rows = new ArrayList<>();
-        for (DrillPlan.Hole hole : WorkshopPlan.of(examination).holes().holes()) {
+        for (DrillPlan.Hole hole : DrillPlan.of(examination).holes()) {
             rows.add(List.of(
                     hole.where(),
                     hole.what().in(units),
@@ -84,7 +84,7 @@ final class WorkshopTables {
 
     static HandTable welds(Examination examination, UnitStyle units) {
         List<List<String>> rows = new ArrayList<>();
-        for (WeldMap.Weld weld : WorkshopPlan.of(examination).welds().welds()) {
+        for (WeldMap.Weld weld : WeldMap.of(examination).welds()) {
             rows.add(List.of(
                     weld.mark(),
                     weld.what(),
@@ -99,7 +99,8 @@ final class WorkshopTables {
 
     static HandTable order(Examination examination, UnitStyle units) {
         List<List<String>> rows = new ArrayList<>();
-        List<BuildOrder.Task> tasks = WorkshopPlan.of(examination).order().tasks();
+        List<BuildOrder.Task> tasks =
+                BuildOrder.of(examination, WeldMap.of(examination)).tasks();
         for (int k = 0; k < tasks.size(); k++) {
             BuildOrder.Task task = tasks.get(k);
             rows.add(List.of(

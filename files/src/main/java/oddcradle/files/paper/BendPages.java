@@ -3,7 +3,6 @@ package oddcradle.files.paper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import oddcradle.core.shop.BendPlan;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.units.Quantity;
@@ -29,8 +28,8 @@ final class BendPages {
                             style.show(Quantity.length(before + marks.get(k).start())),
                             style.show(Quantity.length(before + marks.get(k).end())),
                             style.show(Quantity.length(tube.tube().bend())),
-                            degrees(plan.angles().get(k)),
-                            degrees(plan.machineAngles().get(k)),
+                            Degrees.words(plan.angles().get(k)),
+                            Degrees.words(plan.machineAngles().get(k)),
                             k == 0 ? "as it lies" : turned(plan.turns().get(k))));
                 }
             });
@@ -59,10 +58,6 @@ final class BendPages {
         if (Math.abs(turn) < 1e-6) {
             return "not at all";
         }
-        return degrees(Math.abs(turn)) + (turn > 0 ? " clockwise" : " anticlockwise");
-    }
-
-    private static String degrees(double angle) {
-        return String.format(Locale.ROOT, "%.1f°", Math.toDegrees(angle));
+        return Degrees.words(Math.abs(turn)) + (turn > 0 ? " clockwise" : " anticlockwise");
     }
 }

@@ -135,10 +135,6 @@ final class Book implements AutoCloseable {
         }
     }
 
-    int pages() {
-        return document.getNumberOfPages();
-    }
-
     byte[] bytes() throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         document.save(bytes);

@@ -3,10 +3,7 @@ package oddcradle.files.paper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import oddcradle.core.section.Tube;
-import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.FlatCuts;
 import oddcradle.core.shop.Saddle;
 import oddcradle.core.step.make.CutTube;
@@ -49,21 +46,21 @@ final class NotchPages {
     private static List<String> row(UnitStyle style, CutTube tube, TubeEnd end, int header) {
         String name = tube.tube().id() + " at " + end.node();
         String on = end.landsOn().get(header);
-        if (!(end.headers().get(header).endless() instanceof CopeHeader.Round round)
-                || !(end.branch().orElseThrow().section() instanceof Tube)) {
+        if (end.saddle(header).isEmpty()) {
             return List.of(name, on, "none", "", "", "", "by its wrap", "");
         }
-        Saddle saddle = Saddle.of(end.branch().orElseThrow(), round);
-        Optional<FlatCuts> flat = WrapPages.flat(end);
+        Saddle saddle = end.saddle(header).get();
+        Optional<FlatCuts> flat = end.flatCuts();
         return List.of(
                 name,
                 on,
                 style.show(Quantity.length(saddle.saw())),
-                degrees(saddle.offSquare()),
-                degrees(saddle.clock()),
+                Degrees.words(saddle.offSquare()),
+                Degrees.words(saddle.clock()),
                 saddle.offset() == 0
                         ? "on the middle"
-                        : style.show(Quantity.length(saddle.offset())) + ", towards " + degrees(saddle.offsetClock()),
+                        : style.show(Quantity.length(saddle.offset())) + ", towards "
+                                + Degrees.words(saddle.offsetClock()),
                 flat.map(NotchPages::cuts).orElse("by its wrap"),
                 flat.map(cuts -> style.show(Quantity.length(cuts.light()))).orElse(""));
     }
@@ -72,11 +69,7 @@ final class NotchPages {
         return String.join(
                 ", ",
                 flat.cuts().stream()
-                        .map(cut -> degrees(cut.offSquare()) + " in at " + degrees(cut.tongue()))
+                        .map(cut -> Degrees.words(cut.offSquare()) + " in at " + Degrees.words(cut.tongue()))
                         .toList());
-    }
-
-    private static String degrees(double angle) {
-        return String.format(Locale.ROOT, "%.1f°", Math.toDegrees(angle));
     }
 }

@@ -61,7 +61,7 @@ final class OrderPages {
                 y,
                 3.2,
                 Fonts.Face.PLAIN,
-                hours(task.time())
+                task.timeInWords()
                         + (task.waitsFor().isEmpty()
                                 ? ""
                                 : ", after "
@@ -101,11 +101,5 @@ final class OrderPages {
             case DONOR, HOT -> task.withDonor();
             default -> false;
         };
-    }
-
-    private static String hours(double seconds) {
-        return seconds < HOUR
-                ? Math.round(seconds / 60) + " min"
-                : String.format(Locale.ROOT, "%.1f h", seconds / HOUR);
     }
 }

@@ -151,19 +151,22 @@ public final class Packet {
             sheet.colour(Sheet.INK);
             sheet.text(Book.MARGIN, y, 5, Fonts.Face.BOLD, "Before you begin");
             y -= 8;
-            double room = book.room() * 0.62;
+            double room = book.room() * 0.56;
             for (String caution : CAUTIONS) {
                 y = sheet.paragraph(Book.MARGIN, y, room, 4, Fonts.Face.PLAIN, caution) - 1.5;
             }
-            printer(book, sheet);
+            printer(book, sheet, job.build().shop().tools().printed());
         }
     }
 
-    /** Both bars of 100 mm: what they read is typed at Make, Shop, and the pages correct themselves. */
-    private static void printer(Book book, Sheet sheet) throws IOException {
-        double x = Book.MARGIN + book.room() * 0.66;
-        double width = book.room() * 0.34;
-        double y = book.top() - 20;
+    /**
+     * Two bars that are drawn as no page is corrected, so that what they read stays the same however often it is typed at Make, Shop. Those at the
+     * foot are corrected, and tell whether it was typed rightly.
+     */
+    private static void printer(Book book, Sheet sheet, Printed printed) throws IOException {
+        double x = Book.MARGIN + book.room() * 0.62;
+        double width = book.room() * 0.38;
+        double y = book.top() - 8;
         sheet.text(x, y, 5, Fonts.Face.BOLD, "Check the printer first");
         y = sheet.paragraph(
                 x,
@@ -171,14 +174,18 @@ public final class Packet {
                 width,
                 3.6,
                 Fonts.Face.PLAIN,
-                "Print at actual size, 100 %, never fitted to the page. Measure the level bar at the foot of this page and the upright bar here with a"
-                        + " steel rule. If either does not read 100 mm, type what they read at Make, Shop, and print again.");
-        double bottom = Math.max(book.bottom() + 2, y - 108);
-        double bar = x + width / 2;
-        sheet.line(bar, bottom, bar, bottom + 100, 0.3);
+                "Print at actual size, 100 %, never fitted to the page. Measure the two printer bars with a steel rule and type what they read at Make,"
+                        + " Shop; print again. The bars at the foot of every page must then read true. The printer bars are never corrected.");
+        double level = 100 * printed.across() / Printed.BAR;
+        double upright = 100 * printed.upright() / Printed.BAR;
+        Book.bar(sheet, x, y - 4, level, "");
+        sheet.text(x, y - 9, 3.2, Fonts.Face.PLAIN, "level printer bar");
+        double bottom = book.bottom() + 2;
+        double bar = x + 4;
+        sheet.line(bar, bottom, bar, bottom + upright, 0.3);
         sheet.line(bar - 1.5, bottom, bar + 1.5, bottom, 0.3);
-        sheet.line(bar - 1.5, bottom + 100, bar + 1.5, bottom + 100, 0.3);
-        sheet.text(bar + 3, bottom + 50, 3.2, Fonts.Face.PLAIN, "100 mm upright");
+        sheet.line(bar - 1.5, bottom + upright, bar + 1.5, bottom + upright, 0.3);
+        sheet.text(bar + 3, bottom + 50, 3.2, Fonts.Face.PLAIN, "upright printer bar");
     }
 
     private static long count(Examination examination, Severity severity) {
@@ -204,10 +211,8 @@ public final class Packet {
                     String.join(", then ", passes),
                     hole.how()));
         }
-        TablePages.add(
-                book,
-                "Drill plan",
-                "In this order. New sharp drills, oil, steady pressure; clamp the work, goggles on. Speeds are the most for plain high-speed steel.",
+        List<TablePages.Table> tables = new ArrayList<>(List.of(new TablePages.Table(
+                "",
                 List.of(
                         new TablePages.Column("where", 26),
                         new TablePages.Column("through", 52),
@@ -215,7 +220,21 @@ public final class Packet {
                         new TablePages.Column("edge", 20),
                         new TablePages.Column("passes", 96),
                         new TablePages.Column("which first", 54)),
-                rows);
+                rows)));
+        if (!plan.threads().isEmpty()) {
+            tables.add(new TablePages.Table(
+                    "Where a thread has to be cut: three quarters of its depth",
+                    List.of(new TablePages.Column("thread", 40), new TablePages.Column("drill", 60)),
+                    plan.threads().stream()
+                            .map(thread -> List.of(
+                                    thread.designation(), style.show(Quantity.length(Drilling.tapDrill(thread)))))
+                            .toList()));
+        }
+        TablePages.add(
+                book,
+                "Drill plan",
+                "In this order. New sharp drills, oil, steady pressure; clamp the work, goggles on. Speeds are the most for plain high-speed steel.",
+                tables);
     }
 
     private static void hardware(Book book, Examination examination) throws IOException {

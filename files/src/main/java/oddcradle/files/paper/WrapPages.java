@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.section.RectTube;
-import oddcradle.core.section.Tube;
-import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.CopeResult;
 import oddcradle.core.shop.FlatCuts;
 import oddcradle.core.step.make.CutTube;
@@ -137,7 +135,7 @@ final class WrapPages {
 
     /** What two straight cuts of a saw would leave, as a dashed line. */
     private static void flatCuts(Sheet sheet, TubeEnd end, double least, double length) throws IOException {
-        Optional<FlatCuts> flat = flat(end);
+        Optional<FlatCuts> flat = end.flatCuts();
         if (flat.isEmpty()) {
             return;
         }
@@ -155,18 +153,5 @@ final class WrapPages {
             }
             before = here;
         }
-    }
-
-    /** Only of a round tube on one round tube that is no narrower. */
-    static Optional<FlatCuts> flat(TubeEnd end) {
-        if (end.headers().size() != 1
-                || !(end.headers().get(0).endless() instanceof CopeHeader.Round header)
-                || end.branch().isEmpty()
-                || !(end.branch().get().section() instanceof Tube tube)
-                || tube.od() / 2 > header.radius() * (1 + 1e-9)
-                || end.cope().filter(CopeResult::meetsAllRound).isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(FlatCuts.of(end.branch().get(), header));
     }
 }

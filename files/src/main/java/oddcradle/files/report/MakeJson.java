@@ -91,6 +91,7 @@ final class MakeJson {
 
     private static void weld(ObjectNode out, WeldMap.Weld weld) {
         out.put("mark", weld.mark())
+                .put("piece", weld.piece())
                 .put("what", weld.what())
                 .put("length", weld.length())
                 .put("leg", weld.leg())

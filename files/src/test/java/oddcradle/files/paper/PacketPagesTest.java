@@ -165,5 +165,7 @@ class PacketPagesTest {
         String page = text(DEMO, PacketPart.HOLES);
         assertThat(page)
                 .contains("centre punch, then drill 3.0 mm at", "rpm", "first: drill to its final size and bolt up");
+        // Tap drill of M8 for three quarters of its depth: 6.8 mm, tables of tool makers, from memory.
+        assertThat(page).containsPattern("M8x1.25\\s+6.8 mm");
     }
 }

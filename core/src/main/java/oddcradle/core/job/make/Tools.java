@@ -12,7 +12,7 @@ import oddcradle.core.math.Guard;
  * @param clampLoss end of a bar that the saw cannot use, m
  * @param rootGap left open at each coped end for the weld to run into, m
  * @param allowance what tubes are cut longer so that they can be fitted down, at each end, m
- * @param printed what the bars of a printed page measure
+ * @param printed what the printer makes of 100 mm
  */
 @RecordBuilder
 public record Tools(
@@ -40,8 +40,8 @@ public record Tools(
     /**
      * What a printer makes of 100 mm, so that pages can be drawn to come out true.
      *
-     * @param across the level bar as it was measured on paper, m
-     * @param upright the upright bar, m
+     * @param across the level printer bar of the first page as it was measured on paper, m
+     * @param upright the upright one, m
      */
     @RecordBuilder
     public record Printed(double across, double upright) implements ToolsPrintedBuilder.With {

@@ -24,6 +24,8 @@ import oddcradle.core.units.Quantity;
 final class BendNotes {
     /** A change of direction below this is none, rad. */
     private static final double STRAIGHT = 1e-3;
+    /** More than this is no bend any more, rad; common practice. */
+    private static final double MOST_BENT = Math.toRadians(170);
     /** Round tube bent tighter than this goes flat without a mandrel, in outside diameters; common practice. */
     private static final double TIGHTEST = 2;
     /** A joint this near to its tube still is on it, m. */
@@ -53,6 +55,10 @@ final class BendNotes {
             if (isPoint(path, k) || isPoint(path, k + 1) || RoundedPath.turn(path, k) <= STRAIGHT) {
                 continue;
             }
+            if (RoundedPath.turn(path, k) > MOST_BENT) {
+                back(tube, path, k);
+                return;
+            }
             bent = true;
             corner(tube, path, k);
         }
@@ -61,6 +67,19 @@ final class BendNotes {
             die(tube, path);
             straights(tube, path);
         }
+    }
+
+    private void back(Member tube, List<Vec3> path, int at) {
+        report.say(
+                CradleFinding.BEND_ROOM,
+                Severity.STOP,
+                Phrase.of(
+                        "{} turns back by {} at {}, which no bender does: move the node, or make two tubes of it",
+                        tube.named(),
+                        Quantity.angle(RoundedPath.turn(path, at)),
+                        tube.nodes().get(at)),
+                Place.of(Subject.tube(tube.id()), path.get(at)),
+                new Why("angle between the two straights", List.of(), GEOMETRY));
     }
 
     private static boolean isPoint(List<Vec3> path, int piece) {

@@ -111,7 +111,7 @@ public final class Cuts {
         }
         corners.add(path.get(path.size() - 1));
         int bends = corners.size() - 2;
-        if (bends == 0) {
+        if (bends == 0 || !hasRoom(corners, tube.bend())) {
             return Optional.empty();
         }
         double springback = input.shop()
@@ -123,6 +123,16 @@ public final class Cuts {
                 Collections.nCopies(bends, tube.bend()),
                 2 * tube.section().halfSize(false),
                 springback));
+    }
+
+    /** Bends that run into each other, or turn right back, are told at Cradle; there is no plan to make them by. */
+    private static boolean hasRoom(List<Vec3> corners, double radius) {
+        for (int k = 1; k < corners.size(); k++) {
+            if (RoundedPath.straight(corners, k, radius) < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private TubeEnd end(Member tube, String node, List<Vec3> fromEnd) {

@@ -81,10 +81,11 @@ final class JoinedTubes {
         return upright ? "0° faces forward" : "0° faces up";
     }
 
-    /** The first corner from an end that is bent; 0 where there is none. */
+    /** The first corner from an end that is bent; 0 where there is none. One that turns right back has no outside. */
     private static int bend(Member tube, List<Vec3> fromEnd) {
         for (int k = 1; k < fromEnd.size() - 1 && tube.bend() > 0; k++) {
-            if (RoundedPath.turn(fromEnd, k) > STRAIGHT) {
+            double turn = RoundedPath.turn(fromEnd, k);
+            if (turn > STRAIGHT && turn < Math.PI - STRAIGHT) {
                 return k;
             }
         }

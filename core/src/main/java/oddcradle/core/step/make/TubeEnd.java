@@ -3,9 +3,12 @@ package oddcradle.core.step.make;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.section.Tube;
 import oddcradle.core.shop.CopeBranch;
 import oddcradle.core.shop.CopeHeader;
 import oddcradle.core.shop.CopeResult;
+import oddcradle.core.shop.FlatCuts;
+import oddcradle.core.shop.Saddle;
 
 /**
  * One end of a cut tube.
@@ -32,9 +35,31 @@ public record TubeEnd(
         double extension,
         double gap,
         String marks) {
+    private static final double ALIKE = 1e-9;
+
     public TubeEnd {
         landsOn = List.copyOf(landsOn);
         headers = List.copyOf(headers);
+    }
+
+    /** How a hole-saw notcher is set for one of its headers; empty unless both are round. */
+    public Optional<Saddle> saddle(int header) {
+        return branch.filter(here -> here.section() instanceof Tube)
+                .filter(here -> headers.get(header).endless() instanceof CopeHeader.Round)
+                .map(here ->
+                        Saddle.of(here, (CopeHeader.Round) headers.get(header).endless()));
+    }
+
+    /** What a saw alone can do for it: only of a round tube on one round tube that is no narrower. */
+    public Optional<FlatCuts> flatCuts() {
+        boolean sits =
+                headers.size() == 1 && cope.filter(CopeResult::meetsAllRound).isPresent();
+        if (!sits || saddle(0).isEmpty()) {
+            return Optional.empty();
+        }
+        CopeHeader.Round header = (CopeHeader.Round) headers.get(0).endless();
+        return branch.filter(here -> here.section().outerRadius() <= header.radius() * (1 + ALIKE))
+                .map(here -> FlatCuts.of(here, header));
     }
 
     /** How far the finished tube's longest point reaches beyond the node, m; negative where it stops short. */

@@ -290,6 +290,18 @@ class MakeReportTest {
                 .isCloseTo(92.78, within(0.01));
     }
 
+    /** A hand may pull a corner anywhere: what no bender can make is told, has no plan, and breaks nothing. */
+    @Test
+    void bendsWithoutRoom_andTubesThatTurnBack_haveNoPlan() {
+        Member tight =
+                Member.sound("C3", "bow", List.of("X", "Y", "Z"), THIN, "steel").withBend(0.25);
+        assertThat(extra(bow(tight)).bends()).isEmpty();
+        Member back = Member.sound("C3", "back", List.of("X", "Y", "X"), THIN, "steel")
+                .withBend(0.075);
+        assertThat(extra(bow(back)).bends()).isEmpty();
+        assertThat(ofTheCradle(bow(back))).contains("cradle.bend-room");
+    }
+
     @Test
     void jointAtTheCornerOfABend_isJoinedToNothing() {
         Member bow =

@@ -2,14 +2,9 @@ package oddcradle.desktop.step.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import oddcradle.core.section.Tube;
-import oddcradle.core.shop.CopeHeader;
-import oddcradle.core.shop.FlatCuts;
-import oddcradle.core.shop.Saddle;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.step.make.TubeEnd;
 import oddcradle.core.units.Quantity;
@@ -18,6 +13,7 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.paper.Degrees;
 
 /** Both ends of the picked tube: unrolled, and how a notcher or a saw is set for them. */
 final class CopeSheet extends VBox {
@@ -91,38 +87,27 @@ final class CopeSheet extends VBox {
         for (int k = 0; k < end.headers().size(); k++) {
             notcher(lines, end, k, units);
         }
-        if (end.headers().size() == 1
-                && end.headers().get(0).endless() instanceof CopeHeader.Round round
-                && end.branch().orElseThrow().section() instanceof Tube tube
-                && tube.od() / 2 <= round.radius() * (1 + 1e-9)) {
-            FlatCuts flat = FlatCuts.of(end.branch().orElseThrow(), round);
-            lines.add("With a saw alone: "
-                    + String.join(
-                            ", then ",
-                            flat.cuts().stream()
-                                    .map(cut ->
-                                            degrees(cut.offSquare()) + " off square, in at " + degrees(cut.tongue()))
-                                    .toList())
-                    + ", each to the middle; leaves " + units.show(Quantity.length(flat.light())) + " of light.");
-        }
+        end.flatCuts()
+                .ifPresent(flat -> lines.add("With a saw alone: "
+                        + String.join(
+                                ", then ",
+                                flat.cuts().stream()
+                                        .map(cut -> Degrees.words(cut.offSquare()) + " off square, in at "
+                                                + Degrees.words(cut.tongue()))
+                                        .toList())
+                        + ", each to the middle; leaves " + units.show(Quantity.length(flat.light())) + " of light."));
         return lines;
     }
 
     private static void notcher(List<String> lines, TubeEnd end, int k, UnitStyle units) {
-        if (end.headers().get(k).endless() instanceof CopeHeader.Round round
-                && end.branch().orElseThrow().section() instanceof Tube) {
-            Saddle saddle = Saddle.of(end.branch().orElseThrow(), round);
-            lines.add("On " + end.landsOn().get(k) + ": hole saw of " + units.show(Quantity.length(saddle.saw()))
-                    + ", " + degrees(saddle.offSquare()) + " off square, sharp side at " + degrees(saddle.clock())
-                    + (saddle.offset() > 0
-                            ? ", " + units.show(Quantity.length(saddle.offset())) + " beside the middle towards "
-                                    + degrees(saddle.offsetClock())
-                            : ", on the middle")
-                    + ".");
-        }
-    }
-
-    private static String degrees(double angle) {
-        return String.format(Locale.ROOT, "%.1f°", Math.toDegrees(angle));
+        end.saddle(k)
+                .ifPresent(saddle -> lines.add("On " + end.landsOn().get(k) + ": hole saw of "
+                        + units.show(Quantity.length(saddle.saw())) + ", " + Degrees.words(saddle.offSquare())
+                        + " off square, sharp side at " + Degrees.words(saddle.clock())
+                        + (saddle.offset() > 0
+                                ? ", " + units.show(Quantity.length(saddle.offset())) + " beside the middle towards "
+                                        + Degrees.words(saddle.offsetClock())
+                                : ", on the middle")
+                        + "."));
     }
 }

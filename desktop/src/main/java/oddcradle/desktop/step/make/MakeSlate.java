@@ -95,7 +95,7 @@ public final class MakeSlate extends StepSlate {
                                 () -> desk.units().typedUnit(Kind.LENGTH),
                                 DrillPlan.Hole::diameter,
                                 hole -> desk.units().number(Quantity.length(hole.diameter())))),
-                hole -> desk.selectionProperty().set(Optional.of(hole.where())));
+                hole -> desk.selectionProperty().set(Optional.of(hole.piece())));
         table.whenEmpty("No hole to drill yet.");
         return new PlanSheet(
                         desk,
@@ -131,7 +131,7 @@ public final class MakeSlate extends StepSlate {
                                 () -> desk.units().typedUnit(Kind.LENGTH),
                                 WeldMap.Weld::leg,
                                 weld -> desk.units().number(Quantity.length(weld.leg())))),
-                weld -> desk.selectionProperty().set(Optional.of(weld.what().split(" ")[0])));
+                weld -> desk.selectionProperty().set(Optional.of(weld.piece())));
         table.whenEmpty("Nothing to weld yet.");
         Label way = Text.said("weld-way");
         return new PlanSheet(

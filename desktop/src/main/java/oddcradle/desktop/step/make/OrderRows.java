@@ -42,18 +42,12 @@ final class OrderRows extends VBox {
         int number = 0;
         for (BuildOrder.Task task : plan.order().tasks()) {
             number++;
-            VBox row = new VBox(2, Text.head(number + "  " + task.title() + ", " + hours(task.time())));
+            VBox row = new VBox(2, Text.head(number + "  " + task.title() + ", " + task.timeInWords()));
             task.what().forEach(what -> row.getChildren().add(Text.line(what.in(desk.units()))));
             Label check = Text.line("Check: " + task.check().in(desk.units()));
             check.getStyleClass().add("figure-value");
             row.getChildren().add(check);
             getChildren().add(row);
         }
-    }
-
-    private static String hours(double seconds) {
-        return seconds < HOUR
-                ? Math.round(seconds / 60) + " min"
-                : String.format(Locale.ROOT, "%.1f h", seconds / HOUR);
     }
 }

@@ -2,10 +2,8 @@ package oddcradle.desktop.step.make;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import javafx.application.Platform;
@@ -39,7 +37,6 @@ final class PacketSheet extends VBox {
     private final Label place = new Label();
     private final Button before = Text.button("packet-before", "◂", () -> turn(-1));
     private final Button after = Text.button("packet-after", "▸", () -> turn(1));
-    private final Map<PacketPart, CheckBox> boxes = new EnumMap<>(PacketPart.class);
     private Optional<byte[]> pdf = Optional.empty();
     private Optional<Examination> drawn = Optional.empty();
     private int pages;
@@ -85,7 +82,6 @@ final class PacketSheet extends VBox {
                 }
                 draw();
             });
-            boxes.put(part, box);
             parts.getChildren().add(box);
         }
         getChildren()
@@ -95,8 +91,8 @@ final class PacketSheet extends VBox {
                         turning,
                         said,
                         Text.line(
-                                "A click on the page shows it large. Packet … at the top writes it; its menu prints it. Measure both bars of the first page and type"
-                                        + " what they read at Shop: the pages correct themselves."),
+                                "A click on the page shows it large. Packet … at the top writes it; its menu prints it. Measure both printer bars of the first page and"
+                                        + " type what they read at Shop: the pages correct themselves."),
                         Text.head("In the packet"),
                         parts);
     }

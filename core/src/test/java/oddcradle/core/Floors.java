@@ -13,6 +13,7 @@ final class Floors {
             List.of("balance", "catalog", "geometry", "material", "mechanics", "section"),
             List.of(
                     "around",
+                    "asbuilt",
                     "clearance",
                     "drive",
                     "engine",
@@ -35,7 +36,7 @@ final class Floors {
             List.of("step"),
             List.of("examine"),
             List.of("search"),
-            List.of("cure", "proof", "workshop"),
+            List.of("cure", "fitup", "proof", "workshop"),
             List.of("guide", "propose"));
 
     static final int ANALYSES = 2;

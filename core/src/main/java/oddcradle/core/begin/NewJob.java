@@ -8,6 +8,7 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.Weights;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.host.DrivenEnd;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostPlan;
@@ -88,7 +89,8 @@ public final class NewJob {
                 new Build(KERF, YIELD_FACTOR, ROOM, Clearances.USUAL, Shop.USUAL, Optional.empty(), List.of()),
                 List.of(),
                 Weights.EVEN,
-                SeatPlan.USUAL);
+                SeatPlan.USUAL,
+                AsBuilt.NOTHING);
     }
 
     /** The sprocket on the axle begins where the engine's has it; where it really is has still to be measured. */

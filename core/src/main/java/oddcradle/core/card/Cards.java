@@ -19,6 +19,7 @@ public final class Cards {
                         LineCards.of(job),
                         SeatCards.of(job),
                         CradleCards.of(job),
+                        FitCards.of(job),
                         JobCards.of(job))
                 .flatMap(List::stream)
                 .sorted((one, other) -> one.step().compareTo(other.step()))
@@ -41,6 +42,7 @@ public final class Cards {
             case SEAT -> SeatCards.additions(job);
             case CRADLE -> DetailKinds.of(job);
             case MAKE -> ShopCards.additions(job);
+            case FIT -> FitCards.additions(job);
             default -> List.of();
         };
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import oddcradle.core.card.Field.Named;
+import oddcradle.core.math.InvalidValue;
 
 /** Small changes of a list, each a new list. */
 final class Listed {
@@ -31,6 +32,14 @@ final class Listed {
         return all.stream()
                 .map(each -> new Named(id.apply(each), words.apply(each)))
                 .toList();
+    }
+
+    /** The one row of a table that has no more. */
+    static <T> T only(String name, List<T> rows) {
+        if (rows.size() != 1) {
+            throw new InvalidValue(name, "has " + rows.size() + " rows, must have one");
+        }
+        return rows.get(0);
     }
 
     /** For what has no id of its own: one that stays while its fields are changed. */

@@ -155,6 +155,7 @@ final class ShopCards {
                 .length("end of a bar the saw cannot use", Tools::clampLoss, Tools::withClampLoss)
                 .length("gap left at each coped end for the weld", Tools::rootGap, Tools::withRootGap)
                 .length("cut longer at each end, to fit down", Tools::allowance, Tools::withAllowance)
+                .row("shims and washers", Kind.LENGTH, Tools::shims, Tools::withShims)
                 .inner(Tools::printed, Tools::withPrinted, inside -> inside.length(
                                 "level printer bar reads", Tools.Printed::across, Tools.Printed::withAcross)
                         .length("upright printer bar reads", Tools.Printed::upright, Tools.Printed::withUpright));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
-import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.edit.SurveyEdit;
@@ -24,7 +23,11 @@ final class SurveyCures {
     }
 
     private static Side side(Finding finding) {
-        return finding.step() == Step.DONOR ? Side.DONOR : Side.HOST;
+        return switch (finding.step()) {
+            case DONOR -> Side.DONOR;
+            case FIT -> Side.MOUNT;
+            default -> Side.HOST;
+        };
     }
 
     /** What was probably meant; and always the tape once more. */

@@ -6,6 +6,9 @@ public enum Analysis {
     DONOR_SCAN,
     HOST_SURVEY,
     HOST_SCAN,
+    /** Of the mount as it was built. */
+    MOUNT_SURVEY,
+    MOUNT_SCAN,
     WEIGHING,
     /** The engine as a source of shaking. */
     ENGINE,
@@ -25,6 +28,8 @@ public enum Analysis {
     MOUNTS,
     MOUNT_STIFFNESS,
     CUTS,
+    /** The mount as it was built, the engine on it, and what is to be said of both. */
+    FIT,
     DONOR_REPORT,
     HOST_REPORT,
     SEAT_REPORT,
@@ -32,6 +37,5 @@ public enum Analysis {
     SHAKE_REPORT,
     LOAD_REPORT,
     MAKE_REPORT,
-    FIT_REPORT,
     RUN_REPORT
 }

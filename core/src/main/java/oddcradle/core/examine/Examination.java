@@ -36,7 +36,7 @@ import oddcradle.core.placement.Surveyed;
 import oddcradle.core.report.StepReport;
 import oddcradle.core.step.cradle.CradleReport;
 import oddcradle.core.step.donor.DonorReport;
-import oddcradle.core.step.fit.FitReport;
+import oddcradle.core.step.fit.FitCheck;
 import oddcradle.core.step.host.HostReport;
 import oddcradle.core.step.line.DatumNotes;
 import oddcradle.core.step.line.LineCheck;
@@ -102,6 +102,7 @@ public final class Examination {
     private final List<MountDesign> mountDesigns;
     private final Optional<MountStiffness> mountStiffness;
     private final List<CutTube> cutList;
+    private final FitCheck fit;
     private final Map<Step, StepReport> reports = new EnumMap<>(Step.class);
 
     private Examination(Job job, Scans scans, Memory memory) {
@@ -111,6 +112,7 @@ public final class Examination {
         this.seating = Seating.of(job);
         measured(Side.DONOR, Analysis.DONOR_SURVEY, Analysis.DONOR_SCAN);
         measured(Side.HOST, Analysis.HOST_SURVEY, Analysis.HOST_SCAN);
+        measured(Side.MOUNT, Analysis.MOUNT_SURVEY, Analysis.MOUNT_SCAN);
         this.weighed = memory.recall(Analysis.WEIGHING, weighings(job.donor()), CombinedWeighing::of);
         this.mountedBody = MountedDonor.ifMounted(job);
         this.shakingBody = MountedDonor.ifShaking(job);
@@ -167,6 +169,17 @@ public final class Examination {
                         seating),
                 input -> Cuts.of(input, memory.copes()));
         this.neighbourChecks = memory.neighbours().of(job, seating);
+        this.fit = memory.recall(
+                Analysis.FIT,
+                new FitCheck.Input(
+                        job,
+                        seating.bosses(),
+                        mountDesigns,
+                        survey(Side.MOUNT),
+                        standing.map(CradleFrame.Standing::flexibility),
+                        movement.standing(),
+                        lies),
+                FitCheck::of);
         report();
     }
 
@@ -216,10 +229,7 @@ public final class Examination {
                         LoadReport::of),
                 memory.recall(
                         Analysis.MAKE_REPORT, new MakeReport.Input(job.build(), seating, cutList), MakeReport::of),
-                memory.recall(
-                        Analysis.FIT_REPORT,
-                        new FitReport.Input(job.donor().bosses(), seating.bosses()),
-                        FitReport::of),
+                fit.report(),
                 memory.recall(Analysis.RUN_REPORT, new RunReport.Input(job.line(), shake), RunReport::of));
         all.forEach(each -> reports.put(each.step(), each));
     }
@@ -312,6 +322,11 @@ public final class Examination {
 
     public Seating seating() {
         return seating;
+    }
+
+    /** What was found on the finished mount. */
+    public FitCheck fit() {
+        return fit;
     }
 
     /** The readings of one body after their adjustment. */

@@ -13,6 +13,7 @@ import oddcradle.core.job.body.Sizes;
 import oddcradle.core.job.cradle.Cradle;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.line.Line;
@@ -32,6 +33,7 @@ import oddcradle.core.math.Guard;
  * @param candidates other donors that might go in; none where left out
  * @param weights what the user cares for among candidates; even where left out
  * @param plan what is wanted of the seat; as usual where left out
+ * @param asBuilt what was read on the finished mount and done to it; nothing where left out
  */
 // One of its components is called build.
 @RecordBuilder
@@ -48,7 +50,8 @@ public record Job(
         Build build,
         List<Donor> candidates,
         Weights weights,
-        SeatPlan plan)
+        SeatPlan plan,
+        AsBuilt asBuilt)
         implements JobBuilder.With {
     private static final int MOST_CANDIDATES = 5;
 
@@ -67,6 +70,7 @@ public record Job(
         weights = weights == null ? Weights.EVEN : weights;
         Guard.within("candidates", candidates.size(), 0, MOST_CANDIDATES, "donors besides the one that is seated");
         plan = plan == null ? SeatPlan.USUAL : plan;
+        asBuilt = asBuilt == null ? AsBuilt.NOTHING : asBuilt;
         JobReferences.check(materials, donor, host, line, cradle, cases, plan);
     }
 

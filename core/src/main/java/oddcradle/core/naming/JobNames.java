@@ -2,9 +2,13 @@ package oddcradle.core.naming;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.job.line.Line;
@@ -31,7 +35,8 @@ record JobNames(UnaryOperator<String> node, UnaryOperator<String> body, UnaryOpe
                 build(job.build()),
                 job.candidates(),
                 job.weights(),
-                plan(job.plan()));
+                plan(job.plan()),
+                marked(job.asBuilt(), markOf(job)));
     }
 
     static List<String> all(UnaryOperator<String> name, List<String> names) {
@@ -85,6 +90,20 @@ record JobNames(UnaryOperator<String> node, UnaryOperator<String> body, UnaryOpe
                 .map(each -> new Clearances.PairRule(
                         body.apply(each.part()), body.apply(each.obstacle()), each.room(), each.reason()))
                 .toList()));
+    }
+
+    /** Points of the finished mount bear the marks of mounts, or else of nodes. */
+    private UnaryOperator<String> markOf(Job job) {
+        Set<String> mounts = job.cradle().isolators().stream().map(Isolator::id).collect(Collectors.toSet());
+        return each -> mounts.contains(each) ? each : node.apply(each);
+    }
+
+    /** Points of the finished mount by other marks. */
+    static AsBuilt marked(AsBuilt built, UnaryOperator<String> point) {
+        return built.withMeasured(built.measured().stream()
+                        .map(each -> each.withSurvey(new SurveyNames(point).in(each.survey())))
+                        .toList())
+                .withScan(scan(built.scan(), point));
     }
 
     private SeatPlan plan(SeatPlan plan) {

@@ -2,6 +2,7 @@ package oddcradle.core.naming;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oddcradle.core.drive.JackShaft;
@@ -12,6 +13,7 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Guard;
@@ -87,9 +89,20 @@ public final class Renaming {
         List<Isolator> mounts = job.cradle().isolators();
         requireFree("mount", from, to, mounts.stream().map(Isolator::id).collect(Collectors.toSet()));
         return job.withCradle(job.cradle()
-                .withIsolators(mounts.stream()
-                        .map(each -> each.withId(changed(each.id(), from, to)))
-                        .toList()));
+                        .withIsolators(mounts.stream()
+                                .map(each -> each.withId(changed(each.id(), from, to)))
+                                .toList()))
+                .withAsBuilt(ofMount(job.asBuilt(), each -> changed(each, from, to)));
+    }
+
+    private static AsBuilt ofMount(AsBuilt built, UnaryOperator<String> mark) {
+        return JobNames.marked(built, mark)
+                .withFeet(built.feet().stream()
+                        .map(each -> each.withMount(mark.apply(each.mount())))
+                        .toList())
+                .withFitted(built.fitted().stream()
+                        .map(each -> each.withMount(mark.apply(each.mount())))
+                        .toList());
     }
 
     private static String changed(String id, String from, String to) {

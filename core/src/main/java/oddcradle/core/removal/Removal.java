@@ -285,7 +285,8 @@ public record Removal(Job job, List<String> along) {
                     before.build(),
                     before.candidates(),
                     before.weights(),
-                    before.plan().keptFor(donor, host, line, cradle));
+                    before.plan().keptFor(donor, host, line, cradle),
+                    before.asBuilt());
             return new Removal(job, along);
         }
     }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.control.Progress;
-import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.geometry.distance.Separation;
@@ -15,16 +14,14 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
-import oddcradle.core.job.line.Datum;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.MadeTo;
-import oddcradle.core.joint.BoltHole;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.odds.BoltUpChance;
 import oddcradle.core.placement.Surveyed;
+import oddcradle.core.step.fit.BoltPlay;
 import oddcradle.core.step.line.DatumSeat;
-import oddcradle.core.step.line.PlaneNotes;
 import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.Survey;
@@ -44,8 +41,6 @@ public final class OddsOfFit {
     private static final int READINGS = 8;
     private static final double OVERSIZE = 0.001;
     private static final double SLOT = 0.003;
-    private static final double OFF_LINE = 0.002;
-    private static final double OFF_PIVOT = 0.0005;
     private static final double LESS_PULL = 0.5;
     /** Of what a weld pulls, what is left to spring when a bolted engine is let go; common practice. */
     private static final double LET_GO = 0.4;
@@ -159,7 +154,7 @@ public final class OddsOfFit {
     /** The readings that narrow the places of the bosses and of the frame most when they are taken again. */
     private List<Again> readings() {
         List<Again> again = new ArrayList<>();
-        for (Side side : Side.values()) {
+        for (Side side : List.of(Side.DONOR, Side.HOST)) {
             Survey survey = side.survey(job);
             for (int k = 0; k < survey.readings().size(); k++) {
                 Reading reading = survey.readings().get(k);
@@ -198,9 +193,7 @@ public final class OddsOfFit {
     }
 
     private FitErrors.Hole hole(Boss boss) {
-        double bolt = BoltHole.boltOf(boss.bore());
-        return errors().hole(boss.id())
-                .orElseGet(() -> new FitErrors.Hole(boss.id(), BoltHole.medium(bolt), 0, Vec3.X));
+        return BoltPlay.hole(errors(), boss);
     }
 
     private BoltUpChance.Input input(Known known, FitErrors errors, int draws) {
@@ -208,16 +201,13 @@ public final class OddsOfFit {
                 Surveyed.of(known.donor(), known.host(), examination.seating().pose());
         List<BoltUpChance.Bolt> bolts = new ArrayList<>();
         for (Boss boss : job.donor().bosses()) {
-            double bolt = BoltHole.boltOf(boss.bore());
-            FitErrors.Hole hole = errors.hole(boss.id()).orElse(hole(boss));
-            boolean threaded = !boss.hole().thread().isBlank();
-            double clearance = (threaded ? 0 : (boss.bore() - bolt) / 2) + Math.max(0, (hole.diameter() - bolt) / 2);
+            FitErrors.Hole hole = BoltPlay.hole(errors, boss);
             Vec3 at = examination.seating().boss(boss.id());
             bolts.add(new BoltUpChance.Bolt(
                     boss.id(),
                     at,
                     examination.seating().pose().turn(boss.axis()),
-                    clearance,
+                    BoltPlay.of(errors, boss),
                     hole.slot() / 2,
                     hole.along(),
                     spread(surveyed, errors, at)));
@@ -238,7 +228,6 @@ public final class OddsOfFit {
     }
 
     private List<BoltUpChance.Aim> aims(Surveyed surveyed) {
-        Datum.Rule rule = job.line().datum().rule();
         Optional<DatumSeat> datum = DatumSeat.of(job);
         if (datum.isEmpty()) {
             return List.of();
@@ -251,20 +240,7 @@ public final class OddsOfFit {
         List<Double> offset =
                 ways.stream().map(way -> at.minus(line.point()).dot(way)).toList();
         return List.of(new BoltUpChance.Aim(
-                at, ways, tolerance(rule, at, line), offset, surveyed.covariance(at, line.point())));
-    }
-
-    private double tolerance(Datum.Rule rule, Vec3 at, DatumSeat line) {
-        if (rule == Datum.Rule.PIVOT_BOLT) {
-            return OFF_PIVOT;
-        }
-        List<Stage> stages = job.line().stages();
-        if (!stages.isEmpty() && stages.get(0) instanceof Stage.Coupling coupling) {
-            return coupling.radialAllowance();
-        }
-        return line.plane() && !stages.isEmpty() && stages.get(0).isInPlane()
-                ? PlaneNotes.offsetShare(stages.get(0)) * at.distanceTo(line.point())
-                : OFF_LINE;
+                at, ways, LineTolerance.of(job, at, line), offset, surveyed.covariance(at, line.point())));
     }
 
     private List<BoltUpChance.Clear> clears() {

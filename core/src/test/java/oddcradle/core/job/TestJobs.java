@@ -73,6 +73,7 @@ public final class TestJobs {
                 new Build(0.002, 1.5, new Room(0.010, 0.015, 0.020, 0.050, 0.050, null), null, null, null, null),
                 List.of(),
                 Weights.EVEN,
+                null,
                 null);
     }
 

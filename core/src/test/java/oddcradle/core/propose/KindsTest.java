@@ -159,7 +159,8 @@ class KindsTest {
                 JOB.build(),
                 List.of(),
                 JOB.weights(),
-                JOB.plan());
+                JOB.plan(),
+                JOB.asBuilt());
         for (CradleKind kind : List.of(CradleKind.LOWER, CradleKind.STEEL_PADS)) {
             Cradle cradle = drawn(job, kind, HARD);
             long landings = cradle.nodes().stream()

@@ -238,7 +238,8 @@ class KeptWorkTest extends WindowDriver {
                 job.build(),
                 job.candidates(),
                 job.weights(),
-                job.plan());
+                job.plan(),
+                job.asBuilt());
     }
 
     private static Bounds place(FxRobot robot, String id) {

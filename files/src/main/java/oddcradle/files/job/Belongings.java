@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
 import oddcradle.core.job.donor.Donor;
+import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyPoint;
 
@@ -20,13 +22,18 @@ public final class Belongings {
     static List<String> of(Job job) {
         List<Donor> donors = new ArrayList<>(List.of(job.donor()));
         donors.addAll(job.candidates());
-        Stream<Survey> surveys = Stream.concat(
-                donors.stream().map(Donor::survey), Stream.of(job.host().survey()));
-        Stream<String> photos = surveys.flatMap(survey -> survey.points().stream())
-                .map(SurveyPoint::photo)
+        Stream<Survey> surveys = Stream.of(
+                        donors.stream().map(Donor::survey),
+                        Stream.of(job.host().survey()),
+                        job.asBuilt().measured().stream().map(Measuring::survey))
+                .flatMap(each -> each);
+        Stream<String> photos = Stream.concat(
+                        surveys.flatMap(survey -> survey.points().stream()).map(SurveyPoint::photo),
+                        job.asBuilt().fittings().stream().map(Fitting::photo))
                 .filter(photo -> !photo.isEmpty());
         Stream<String> scans = Stream.concat(
-                        donors.stream().map(Donor::scan), Stream.of(job.host().scan()))
+                        donors.stream().map(Donor::scan),
+                        Stream.of(job.host().scan(), job.asBuilt().scan()))
                 .flatMap(scan -> scan.map(Scan::file).stream());
         return Stream.concat(scans, photos).distinct().toList();
     }

@@ -28,6 +28,7 @@ import oddcradle.core.geometry.motion.Motion;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
+import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.seat.Neighbour;
@@ -78,12 +79,21 @@ final class JobMapper {
             .addMixIn(LoadCase.class, LoadCaseNames.class)
             .addMixIn(MountElement.class, MountElementTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
+            .addMixIn(ShaftReading.class, ShaftReadingTypes.class)
             .build();
 
     /** No place, direction or inertia of a machine is larger. */
     private static final double FARTHEST = 1e6;
 
     private JobMapper() {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = ShaftReading.RimAndFace.class, name = "rim_and_face"),
+        @JsonSubTypes.Type(value = ShaftReading.TwoDials.class, name = "two_dials"),
+        @JsonSubTypes.Type(value = ShaftReading.StraightEdge.class, name = "straight_edge")
+    })
+    private interface ShaftReadingTypes {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({

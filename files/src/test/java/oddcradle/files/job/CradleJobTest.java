@@ -104,6 +104,7 @@ class CradleJobTest {
                                         0.05,
                                         0.001,
                                         0.002,
+                                        List.of(0.0001, 0.001),
                                         new Tools.Printed(0.0995, 0.1005)),
                                 new Pace("crowns", 400, 300, 1200, 900, 480, 1500, 3600, 1200, 2700))));
     }

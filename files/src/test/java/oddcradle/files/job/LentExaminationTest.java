@@ -146,8 +146,7 @@ class LentExaminationTest {
                                 Analysis.CUTS,
                                 Analysis.DONOR_REPORT,
                                 Analysis.HOST_REPORT,
-                                Analysis.MAKE_REPORT,
-                                Analysis.FIT_REPORT);
+                                Analysis.MAKE_REPORT);
             }
         }
     }

@@ -29,6 +29,7 @@ public sealed interface JobEdit
                 SeatEdit,
                 SurveyEdit,
                 ReplaceJob,
+                SetAsBuilt,
                 SetPart,
                 SetShop,
                 TakeBuildChoice,

@@ -4,7 +4,17 @@ import oddcradle.core.finding.FindingCode;
 
 /** What may be found of the fit. */
 public enum FitFinding implements FindingCode {
-    UNMEASURED;
+    UNMEASURED,
+    SOME_UNMEASURED,
+    MIRRORED,
+    WRONG_UNIT,
+    BOLTS,
+    ALONG,
+    FORCED,
+    PULLED,
+    SHAFTS,
+    DIAL,
+    SOFT_FOOT;
 
     @Override
     public String area() {

@@ -198,7 +198,8 @@ class DonorAndHostTest {
                 JOB.build(),
                 List.of(),
                 Weights.EVEN,
-                JOB.plan());
+                JOB.plan(),
+                JOB.asBuilt());
         assertThat(finding(job, "cradle.alloy").orElseThrow().what().pattern()).contains("cannot be welded");
         assertThat(finding(JOB, "cradle.alloy")).isEmpty();
     }

@@ -1,0 +1,315 @@
+package oddcradle.core.asbuilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import oddcradle.core.math.DenseAlgebra;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.SmallMotion;
+
+/**
+ * A stiff body on elastic holes: with {@code K} the inverse of what holes and frame give, {@code u = (R'KR)^-1 R'K o} makes the work {@code
+ * (Ru - o)'K(Ru - o) / 2} least, {@code o} where the holes are. Bolts move in their play, a disc across each, to lessen it further: one after the other, each exactly, until none moves.
+ *
+ * <p>Least work (Castigliano), and the dual of a frame's flexibility; the descent over discs is convex, so its end is the least there is.
+ */
+public final class BodyOnHoles {
+    private static final int FEWEST = 3;
+    private static final int MOST = 60;
+    private static final int SWEEPS = 400;
+    /** Bolts that move less have come to rest, m. */
+    private static final double AT_REST = 1e-9;
+
+    /** Of the largest entry: holes in one line let the body turn about it. */
+    private static final double ONE_LINE = 1e-9;
+
+    private final List<Vec3> places;
+    private final Vec3 middle;
+    /** Stiffness of all holes together, N/m. */
+    private final double[][] stiffness;
+    /** Movement of each hole's three ways by the six freedoms. */
+    private final double[][] moves;
+    /** From the places of the holes to the six freedoms. */
+    private final double[][] follows;
+    /** What is left of the stiffness once the body has given way, N/m. */
+    private final double[][] held;
+
+    private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness) {
+        this.places = List.copyOf(places);
+        this.middle = middle;
+        this.stiffness = stiffness;
+        this.moves = new double[3 * places.size()][];
+        for (int k = 0; k < places.size(); k++) {
+            Vec3 arm = places.get(k).minus(middle);
+            moves[3 * k] = new double[] {1, 0, 0, 0, arm.z(), -arm.y()};
+            moves[3 * k + 1] = new double[] {0, 1, 0, -arm.z(), 0, arm.x()};
+            moves[3 * k + 2] = new double[] {0, 0, 1, arm.y(), -arm.x(), 0};
+        }
+        double[][] pulled = times(stiffness, moves);
+        this.follows = solved(transposedTimes(moves, pulled), transposed(pulled));
+        double[][] given = times(pulled, follows);
+        this.held = new double[stiffness.length][stiffness.length];
+        for (int i = 0; i < held.length; i++) {
+            for (int j = 0; j < held.length; j++) {
+                held[i][j] = stiffness[i][j] - given[i][j];
+            }
+        }
+    }
+
+    /**
+     * @param places of the bosses, three or more, not in one line, m
+     * @param give what holes and frame give together: entry (3 i + a, 3 j + b) is the way of hole i along axis a under 1 N on hole j along b, m/N; symmetric, every hole gives
+     */
+    public static BodyOnHoles of(List<Vec3> places, double[][] give) {
+        Guard.within("mounts", places.size(), FEWEST, MOST, "mounts");
+        Vec3 sum = Vec3.ZERO;
+        for (Vec3 place : places) {
+            sum = sum.plus(place);
+        }
+        Vec3 middle = sum.times(1.0 / places.size());
+        requireNoLine(places, middle);
+        double[][] unit = new double[give.length][give.length];
+        for (int k = 0; k < unit.length; k++) {
+            unit[k][k] = 1;
+        }
+        return new BodyOnHoles(places, middle, symmetric(solved(give, unit)));
+    }
+
+    /**
+     * On holes that know nothing of each other.
+     *
+     * @param along stiffness along each mount's own way, N/m
+     * @param across N/m
+     */
+    public static BodyOnHoles apart(List<Hole> holes, double along, double across) {
+        double[][] give = new double[3 * holes.size()][3 * holes.size()];
+        for (int k = 0; k < holes.size(); k++) {
+            addGive(give, k, holes.get(k).up(), 1 / along, 1 / across);
+        }
+        return of(holes.stream().map(Hole::place).toList(), give);
+    }
+
+    /** Adds what one mount gives along its bolt and across, m/N. */
+    public static void addGive(double[][] give, int mount, Vec3 along, double givesAlong, double givesAcross) {
+        double[] way = {along.x(), along.y(), along.z()};
+        for (int i = 0; i < 3; i++) {
+            for (int j = 0; j < 3; j++) {
+                give[3 * mount + i][3 * mount + j] +=
+                        (i == j ? givesAcross : 0) + (givesAlong - givesAcross) * way[i] * way[j];
+            }
+        }
+    }
+
+    private static void requireNoLine(List<Vec3> places, Vec3 middle) {
+        double most = 0;
+        double beside = 0;
+        Vec3 farthest = Vec3.X;
+        for (Vec3 place : places) {
+            if (place.distanceTo(middle) > most) {
+                most = place.distanceTo(middle);
+                farthest = place.minus(middle).times(1 / most);
+            }
+        }
+        for (Vec3 place : places) {
+            beside = Math.max(
+                    beside, place.minus(middle).withoutPartAlong(farthest).length());
+        }
+        if (!(beside > ONE_LINE * most)) {
+            throw new InvalidValue("mounts", "lie in one line and let the body turn about it; add one beside it");
+        }
+    }
+
+    /** How the body lies once it is bolted down. @param holes in the order of the places */
+    public Seated on(List<Hole> holes) {
+        double[] offset = new double[3 * holes.size()];
+        for (int k = 0; k < holes.size(); k++) {
+            put(offset, k, holes.get(k).off());
+        }
+        double[] play = new double[offset.length];
+        if (holes.stream().anyMatch(hole -> hole.play() > 0)) {
+            settle(holes, offset, play);
+        }
+        double[] taken = sum(offset, play);
+        double[] six = times(follows, taken);
+        SmallMotion motion =
+                new SmallMotion(middle, new Vec3(six[0], six[1], six[2]), new Vec3(six[3], six[4], six[5]));
+        double[] left = times(moves, six);
+        for (int k = 0; k < left.length; k++) {
+            left[k] -= taken[k];
+        }
+        return new Seated(motion, vectors(play), vectors(left), vectors(times(stiffness, left)));
+    }
+
+    /** Where the body lies if no bolt has any play: quick, for very many. */
+    public SmallMotion follow(List<Vec3> offsets) {
+        double[] all = new double[3 * offsets.size()];
+        for (int k = 0; k < offsets.size(); k++) {
+            put(all, k, offsets.get(k));
+        }
+        double[] six = times(follows, all);
+        return new SmallMotion(middle, new Vec3(six[0], six[1], six[2]), new Vec3(six[3], six[4], six[5]));
+    }
+
+    /**
+     * How far a place can be pushed along its way by all bolts together within the play that is left to them, before they are tight, m: the support
+     * function of their discs.
+     */
+    public double reach(Aim aim, List<Hole> holes) {
+        double reach = 0;
+        for (int k = 0; k < holes.size(); k++) {
+            Vec3 up = holes.get(k).up();
+            Vec3 gain = new Vec3(gain(aim, k, Vec3.X), gain(aim, k, Vec3.Y), gain(aim, k, Vec3.Z));
+            reach += holes.get(k).playLeft() * gain.withoutPartAlong(up).length();
+        }
+        return reach;
+    }
+
+    /** What a place moves along its way for a metre of one hole. */
+    private double gain(Aim aim, int hole, Vec3 way) {
+        double[] offset = new double[3 * places.size()];
+        put(offset, hole, way);
+        double[] six = times(follows, offset);
+        return new SmallMotion(middle, new Vec3(six[0], six[1], six[2]), new Vec3(six[3], six[4], six[5]))
+                .at(aim.place())
+                .dot(aim.way());
+    }
+
+    private void settle(List<Hole> holes, double[] offset, double[] play) {
+        double[] pull = times(held, offset);
+        for (int sweep = 0; sweep < SWEEPS; sweep++) {
+            double moved = 0;
+            for (int k = 0; k < holes.size(); k++) {
+                moved = Math.max(moved, settle(holes.get(k), k, pull, play));
+            }
+            if (moved < AT_REST) {
+                return;
+            }
+        }
+    }
+
+    /** Moves one bolt to its best place in its play; by how much, m. */
+    private double settle(Hole hole, int k, double[] pull, double[] play) {
+        Vec3 first = hole.up().anyPerpendicular();
+        Vec3 second = hole.up().cross(first);
+        Vec3 was = vector(play, k);
+        double a = bent(k, first, first);
+        double b = bent(k, first, second);
+        double c = bent(k, second, second);
+        Vec3 here = vector(pull, k);
+        double x = was.dot(first);
+        double y = was.dot(second);
+        double[] best =
+                DiscMinimum.of(a, b, c, here.dot(first) - a * x - b * y, here.dot(second) - b * x - c * y, hole.play());
+        Vec3 step = first.times(best[0] - x).along(second, best[1] - y);
+        if (step.length() == 0) {
+            return 0;
+        }
+        put(play, k, was.plus(step));
+        for (int i = 0; i < pull.length; i++) {
+            pull[i] += held[i][3 * k] * step.x() + held[i][3 * k + 1] * step.y() + held[i][3 * k + 2] * step.z();
+        }
+        return step.length();
+    }
+
+    private double bent(int k, Vec3 one, Vec3 other) {
+        double[] a = {one.x(), one.y(), one.z()};
+        double[] b = {other.x(), other.y(), other.z()};
+        double sum = 0;
+        for (int i = 0; i < 3; i++) {
+            for (int j = 0; j < 3; j++) {
+                sum += a[i] * held[3 * k + i][3 * k + j] * b[j];
+            }
+        }
+        return sum;
+    }
+
+    public List<Vec3> places() {
+        return places;
+    }
+
+    private static void put(double[] all, int k, Vec3 vector) {
+        all[3 * k] = vector.x();
+        all[3 * k + 1] = vector.y();
+        all[3 * k + 2] = vector.z();
+    }
+
+    private static Vec3 vector(double[] all, int k) {
+        return new Vec3(all[3 * k], all[3 * k + 1], all[3 * k + 2]);
+    }
+
+    private static List<Vec3> vectors(double[] all) {
+        List<Vec3> vectors = new ArrayList<>();
+        for (int k = 0; k < all.length / 3; k++) {
+            vectors.add(vector(all, k));
+        }
+        return vectors;
+    }
+
+    private static double[] sum(double[] a, double[] b) {
+        double[] sum = a.clone();
+        for (int k = 0; k < sum.length; k++) {
+            sum[k] += b[k];
+        }
+        return sum;
+    }
+
+    private static double[] times(double[][] matrix, double[] vector) {
+        double[] out = new double[matrix.length];
+        for (int i = 0; i < out.length; i++) {
+            double sum = 0;
+            for (int j = 0; j < vector.length; j++) {
+                sum += matrix[i][j] * vector[j];
+            }
+            out[i] = sum;
+        }
+        return out;
+    }
+
+    private static double[][] times(double[][] a, double[][] b) {
+        double[][] out = new double[a.length][b[0].length];
+        for (int i = 0; i < a.length; i++) {
+            for (int k = 0; k < b.length; k++) {
+                for (int j = 0; j < b[0].length; j++) {
+                    out[i][j] += a[i][k] * b[k][j];
+                }
+            }
+        }
+        return out;
+    }
+
+    private static double[][] transposed(double[][] a) {
+        double[][] out = new double[a[0].length][a.length];
+        for (int i = 0; i < a.length; i++) {
+            for (int j = 0; j < a[0].length; j++) {
+                out[j][i] = a[i][j];
+            }
+        }
+        return out;
+    }
+
+    private static double[][] transposedTimes(double[][] a, double[][] b) {
+        return times(transposed(a), b);
+    }
+
+    /** Solution of {@code matrix x = right} by columns. */
+    private static double[][] solved(double[][] matrix, double[][] right) {
+        double[][] columns = transposed(right);
+        double[][] out = new double[columns.length][];
+        for (int k = 0; k < columns.length; k++) {
+            out[k] = DenseAlgebra.solve(matrix, columns[k])
+                    .orElseThrow(() -> new InvalidValue("mounts", "give nothing in some direction; each must give"));
+        }
+        return transposed(out);
+    }
+
+    private static double[][] symmetric(double[][] matrix) {
+        double[][] out = new double[matrix.length][matrix.length];
+        for (int i = 0; i < out.length; i++) {
+            for (int j = 0; j < out.length; j++) {
+                out[i][j] = (matrix[i][j] + matrix[j][i]) / 2;
+            }
+        }
+        return out;
+    }
+}

@@ -1,0 +1,382 @@
+package oddcradle.core.card;
+
+import static oddcradle.core.card.Listed.named;
+import static oddcradle.core.card.Listed.plus;
+import static oddcradle.core.card.Listed.with;
+import static oddcradle.core.card.Listed.without;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import oddcradle.core.card.Field.Named;
+import oddcradle.core.drive.ShaftDials.Dial;
+import oddcradle.core.drive.Stage;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.FreeMark;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.cradle.Isolator;
+import oddcradle.core.job.edit.Side;
+import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.fit.CutAway;
+import oddcradle.core.job.fit.Fitted;
+import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.job.fit.FootGap;
+import oddcradle.core.job.fit.Growth;
+import oddcradle.core.job.fit.Inspection;
+import oddcradle.core.job.fit.Measuring;
+import oddcradle.core.job.fit.ShaftReading;
+import oddcradle.core.survey.Survey;
+import oddcradle.core.survey.SurveyPoint;
+import oddcradle.core.units.Kind;
+
+/** The cards of the machine as it was built. */
+final class FitCards {
+    private static final Dial STILL = new Dial(0, 0, 0, 0);
+
+    private final Job job;
+    private final AsBuilt built;
+    private final List<Card> cards = new ArrayList<>();
+
+    private FitCards(Job job) {
+        this.job = job;
+        this.built = job.asBuilt();
+    }
+
+    static List<Card> of(Job job) {
+        return new FitCards(job).all();
+    }
+
+    private List<Card> all() {
+        each("time measured", built.measured(), AsBuilt::withMeasured, Measuring::name, (of, at) -> measuring(of));
+        for (int k = 0; k < built.measured().size(); k++) {
+            int at = k;
+            Measuring measuring = built.measured().get(k);
+            cards.addAll(new SurveyCards(
+                            Step.FIT,
+                            measuring.name() + ": ",
+                            measuring.survey(),
+                            survey -> put(built.withMeasured(with(built.measured(), at, measuring.withSurvey(survey)))))
+                    .all());
+        }
+        for (int k = 0; k < built.shafts().size(); k++) {
+            shaft(k);
+        }
+        each("gap under a foot", built.feet(), AsBuilt::withFeet, FootGap::mount, (of, at) -> of.choice(
+                        "mount", mounts(), FootGap::mount, FootGap::withMount)
+                .length("gap with its bolt loose", FootGap::gap, FootGap::withGap));
+        growth();
+        each("fitted under a boss", built.fitted(), AsBuilt::withFitted, Fitted::mount, (of, at) -> of.choice(
+                        "mount", mounts(), Fitted::mount, Fitted::withMount)
+                .length("shims and washers beyond the drawing", Fitted::thickness, Fitted::withThickness));
+        each("in or out", built.fittings(), AsBuilt::withFittings, Fitting::date, (of, at) -> fitting(of));
+        each("piece cut away", built.cutAway(), AsBuilt::withCutAway, CutAway::from, (of, at) -> cut(of));
+        each("inspection", built.inspections(), AsBuilt::withInspections, Inspection::item, (of, at) -> inspection(of));
+        built.scan()
+                .ifPresent(scan -> cards.add(new Card(
+                        Step.FIT,
+                        "scan of the finished mount",
+                        "",
+                        scan.file(),
+                        DonorCards.scan(
+                                        new FieldsOf<>(scan, other -> put(built.withScan(Optional.of(other)))),
+                                        mounts(),
+                                        built.survey())
+                                .list(),
+                        List.of(Deed.simplyAway(() -> put(built.withScan(Optional.empty())))))));
+        return cards;
+    }
+
+    private Job put(AsBuilt other) {
+        return job.withAsBuilt(other);
+    }
+
+    private <T> void each(
+            String kind,
+            List<T> all,
+            BiFunction<AsBuilt, List<T>, AsBuilt> withAll,
+            Function<T, String> label,
+            BiFunction<FieldsOf<T>, Integer, FieldsOf<T>> fields) {
+        for (int k = 0; k < all.size(); k++) {
+            int at = k;
+            FieldsOf<T> of = new FieldsOf<>(all.get(k), other -> put(withAll.apply(built, with(all, at, other))));
+            cards.add(new Card(
+                    Step.FIT,
+                    kind,
+                    Listed.number(k),
+                    label.apply(all.get(k)),
+                    fields.apply(of, k).list(),
+                    List.of(Deed.simplyAway(() -> put(withAll.apply(built, without(all, at)))))));
+        }
+    }
+
+    private List<Named> mounts() {
+        return named(job.cradle().isolators(), Isolator::id, Isolator::id);
+    }
+
+    private List<Named> stages() {
+        return named(job.line().stages(), Stage::id, Stage::label);
+    }
+
+    private static FieldsOf<Measuring> measuring(FieldsOf<Measuring> of) {
+        return of.words("called", Measuring::name, Measuring::withName)
+                .one(
+                        "the mount is",
+                        Measuring.Made.values(),
+                        Measuring.Made::word,
+                        Measuring::made,
+                        Measuring::withMade)
+                .yes("the engine stands on it", Measuring::loaded, Measuring::withLoaded)
+                .words("day", Measuring::date, Measuring::withDate);
+    }
+
+    private void shaft(int at) {
+        ShaftReading reading = built.shafts().get(at);
+        Function<ShaftReading, Job> put = other -> put(built.withShafts(with(built.shafts(), at, other)));
+        List<Field> fields;
+        String kind;
+        if (reading instanceof ShaftReading.RimAndFace both) {
+            kind = "rim and face";
+            fields = dial(
+                            dial(
+                                    new FieldsOf<>(both, put::apply)
+                                            .choice(
+                                                    "of",
+                                                    stages(),
+                                                    ShaftReading.RimAndFace::stage,
+                                                    ShaftReading.RimAndFace::withStage)
+                                            .words(
+                                                    "day",
+                                                    ShaftReading.RimAndFace::date,
+                                                    ShaftReading.RimAndFace::withDate),
+                                    "rim: top, left, bottom, right",
+                                    ShaftReading.RimAndFace::rim,
+                                    ShaftReading.RimAndFace::withRim),
+                            "face: top, left, bottom, right",
+                            ShaftReading.RimAndFace::face,
+                            ShaftReading.RimAndFace::withFace)
+                    .length(
+                            "circle of the face dial",
+                            ShaftReading.RimAndFace::faceDiameter,
+                            ShaftReading.RimAndFace::withFaceDiameter)
+                    .length(
+                            "rim dial from the middle, into the engine",
+                            ShaftReading.RimAndFace::rimX,
+                            ShaftReading.RimAndFace::withRimX)
+                    .yes(
+                            "bracket on the engine's shaft",
+                            ShaftReading.RimAndFace::onDonor,
+                            ShaftReading.RimAndFace::withOnDonor)
+                    .yes("back of the face is read", ShaftReading.RimAndFace::back, ShaftReading.RimAndFace::withBack)
+                    .length(
+                            "sag of the bracket, bottom less top",
+                            ShaftReading.RimAndFace::sag,
+                            ShaftReading.RimAndFace::withSag)
+                    .list();
+        } else if (reading instanceof ShaftReading.TwoDials two) {
+            kind = "two dials";
+            fields = dial(
+                            dial(
+                                    new FieldsOf<>(two, put::apply)
+                                            .choice(
+                                                    "of",
+                                                    stages(),
+                                                    ShaftReading.TwoDials::stage,
+                                                    ShaftReading.TwoDials::withStage)
+                                            .words("day", ShaftReading.TwoDials::date, ShaftReading.TwoDials::withDate),
+                                    "on the engine's hub: top, left, bottom, right",
+                                    ShaftReading.TwoDials::onDonor,
+                                    ShaftReading.TwoDials::withOnDonor),
+                            "on the other hub: top, left, bottom, right",
+                            ShaftReading.TwoDials::onDriven,
+                            ShaftReading.TwoDials::withOnDriven)
+                    .length(
+                            "engine's dial from the middle, into the engine",
+                            ShaftReading.TwoDials::donorX,
+                            ShaftReading.TwoDials::withDonorX)
+                    .length(
+                            "other dial from the middle, into the engine",
+                            ShaftReading.TwoDials::drivenX,
+                            ShaftReading.TwoDials::withDrivenX)
+                    .length(
+                            "sag of the brackets, bottom less top",
+                            ShaftReading.TwoDials::sag,
+                            ShaftReading.TwoDials::withSag)
+                    .list();
+        } else {
+            kind = "straight-edge";
+            fields = new FieldsOf<>((ShaftReading.StraightEdge) reading, put::apply)
+                    .choice("of", stages(), ShaftReading.StraightEdge::stage, ShaftReading.StraightEdge::withStage)
+                    .words("day", ShaftReading.StraightEdge::date, ShaftReading.StraightEdge::withDate)
+                    .length("gap at the near rim", ShaftReading.StraightEdge::near, ShaftReading.StraightEdge::withNear)
+                    .length("gap at the far rim", ShaftReading.StraightEdge::far, ShaftReading.StraightEdge::withFar)
+                    .length("between the two", ShaftReading.StraightEdge::apart, ShaftReading.StraightEdge::withApart)
+                    .list();
+        }
+        cards.add(new Card(
+                Step.FIT,
+                kind,
+                reading.id(),
+                reading.stage(),
+                fields,
+                List.of(Deed.simplyAway(() -> put(built.withShafts(without(built.shafts(), at)))))));
+    }
+
+    private static <T> FieldsOf<T> dial(
+            FieldsOf<T> of, String name, Function<T, Dial> get, BiFunction<T, Dial, T> withDial) {
+        return of.table(
+                name,
+                List.of(
+                        new Field.Column("top", Kind.LENGTH),
+                        new Field.Column("left", Kind.LENGTH),
+                        new Field.Column("bottom", Kind.LENGTH),
+                        new Field.Column("right", Kind.LENGTH)),
+                each -> List.of(List.of(
+                        get.apply(each).top(),
+                        get.apply(each).left(),
+                        get.apply(each).bottom(),
+                        get.apply(each).right())),
+                (each, rows) -> {
+                    List<Double> first = Listed.only(name, rows);
+                    return withDial.apply(each, new Dial(first.get(0), first.get(1), first.get(2), first.get(3)));
+                });
+    }
+
+    private void growth() {
+        FieldsOf<Growth> of = new FieldsOf<>(built.growth(), other -> put(built.withGrowth(other)))
+                .length("engine's shaft over its feet", Growth::donorHeight, Growth::withDonorHeight)
+                .measure("gets warmer by", Kind.TEMPERATURE_RISE, Growth::donorRise, Growth::withDonorRise)
+                .one(
+                        "its casing",
+                        Growth.Metal.values(),
+                        Growth.Metal::word,
+                        Growth::donorMetal,
+                        Growth::withDonorMetal)
+                .length("driven shaft over its feet", Growth::drivenHeight, Growth::withDrivenHeight)
+                .measure("that gets warmer by", Kind.TEMPERATURE_RISE, Growth::drivenRise, Growth::withDrivenRise)
+                .one(
+                        "casing of the driven one",
+                        Growth.Metal.values(),
+                        Growth.Metal::word,
+                        Growth::drivenMetal,
+                        Growth::withDrivenMetal);
+        cards.add(new Card(Step.FIT, "growth of the shafts", "", "", of.list(), List.of()));
+    }
+
+    private static FieldsOf<Fitting> fitting(FieldsOf<Fitting> of) {
+        return of.words("day", Fitting::date, Fitting::withDate)
+                .one("engine went", Fitting.Way.values(), Fitting.Way::word, Fitting::way, Fitting::withWay)
+                .measure("took", Kind.TIME, Fitting::time, Fitting::withTime)
+                .words("touched", Fitting::touched, Fitting::withTouched)
+                .words("cut or changed for it", Fitting::done, Fitting::withDone)
+                .words("photo beside the job", Fitting::photo, Fitting::withPhoto);
+    }
+
+    private static FieldsOf<CutAway> cut(FieldsOf<CutAway> of) {
+        return of.words("cut from", CutAway::from, CutAway::withFrom)
+                .length("how much", CutAway::length, CutAway::withLength)
+                .words("why", CutAway::why, CutAway::withWhy)
+                .words("day", CutAway::date, CutAway::withDate);
+    }
+
+    private static FieldsOf<Inspection> inspection(FieldsOf<Inspection> of) {
+        return of.words("what", Inspection::item, Inspection::withItem)
+                .words("looked at by", Inspection::who, Inspection::withWho)
+                .words("day", Inspection::date, Inspection::withDate)
+                .words("found, empty where all was well", Inspection::found, Inspection::withFound);
+    }
+
+    /** What can be added to what was built. */
+    static List<Deed> additions(Job job) {
+        AsBuilt built = job.asBuilt();
+        List<Deed> deeds = new ArrayList<>();
+        deeds.add(Deed.of("Measure the mount once more", () -> job.withAsBuilt(again(job))));
+        for (Isolator mount : job.cradle().isolators()) {
+            if (built.survey().point(mount.id()).isEmpty()) {
+                deeds.add(Deed.of(
+                        "The hole of " + mount.id() + " as a point to measure",
+                        () -> Side.MOUNT.withSurvey(job, built.survey().with(hole(job, mount)))));
+            }
+        }
+        built.now()
+                .ifPresent(now -> deeds.addAll(
+                        new SurveyCards(Step.FIT, "", now.survey(), survey -> job.withAsBuilt(built.withNow(survey)))
+                                .additions()));
+        String id =
+                FreeMark.of("A", built.shafts().stream().map(ShaftReading::id).toList());
+        job.line().stages().stream().findFirst().ifPresent(stage -> {
+            shaft(
+                    deeds,
+                    job,
+                    "Rim and face by dial",
+                    new ShaftReading.RimAndFace(id, stage.id(), "", STILL, STILL, 0.1, 0, false, false, 0));
+            shaft(deeds, job, "Two dials", new ShaftReading.TwoDials(id, stage.id(), "", STILL, STILL, 0.05, -0.05, 0));
+            shaft(deeds, job, "A straight-edge", new ShaftReading.StraightEdge(id, stage.id(), "", 0, 0, 0.15));
+        });
+        job.cradle().isolators().stream()
+                .filter(mount ->
+                        built.feet().stream().noneMatch(each -> each.mount().equals(mount.id())))
+                .findFirst()
+                .ifPresent(mount -> deeds.add(Deed.of(
+                        "A gap under a foot",
+                        () -> job.withAsBuilt(built.withFeet(plus(built.feet(), new FootGap(mount.id(), 0)))))));
+        job.cradle().isolators().stream()
+                .filter(mount ->
+                        built.fitted().stream().noneMatch(each -> each.mount().equals(mount.id())))
+                .findFirst()
+                .ifPresent(mount -> deeds.add(Deed.of(
+                        "Shims under a boss",
+                        () -> job.withAsBuilt(built.withFitted(plus(built.fitted(), new Fitted(mount.id(), 0)))))));
+        deeds.add(Deed.of(
+                "The engine in or out",
+                () -> job.withAsBuilt(built.withFittings(
+                        plus(built.fittings(), new Fitting(lastDay(built), Fitting.Way.IN, 0, "", "", ""))))));
+        deeds.add(Deed.of(
+                "A piece cut away",
+                () -> job.withAsBuilt(built.withCutAway(plus(built.cutAway(), new CutAway("", "a tube", 0, ""))))));
+        deeds.add(Deed.of(
+                "Somebody looked at it",
+                () -> job.withAsBuilt(built.withInspections(plus(
+                        built.inspections(),
+                        new Inspection(
+                                FreeMark.of(
+                                        "look ",
+                                        built.inspections().stream()
+                                                .map(Inspection::item)
+                                                .toList()),
+                                "who",
+                                "",
+                                ""))))));
+        return deeds;
+    }
+
+    /** A log runs forwards: a new line begins on the day of the last. */
+    private static String lastDay(AsBuilt built) {
+        return built.fittings().isEmpty()
+                ? "2026-01-01"
+                : built.fittings().get(built.fittings().size() - 1).date();
+    }
+
+    private static void shaft(List<Deed> deeds, Job job, String words, ShaftReading reading) {
+        deeds.add(Deed.of(
+                words,
+                () -> job.withAsBuilt(
+                        job.asBuilt().withShafts(plus(job.asBuilt().shafts(), reading)))));
+    }
+
+    private static SurveyPoint hole(Job job, Isolator mount) {
+        return SurveyPoint.of(
+                mount.id(), "hole of " + mount.id(), Side.MOUNT.places(job).get(mount.id()), 0, false);
+    }
+
+    /** The same points once more, their readings still to be taken. */
+    private static AsBuilt again(Job job) {
+        AsBuilt built = job.asBuilt();
+        List<String> names = built.measured().stream().map(Measuring::name).toList();
+        Survey points = new Survey(built.survey().points(), List.of(), List.of(), List.of());
+        return built.withMeasured(plus(
+                built.measured(),
+                new Measuring(FreeMark.of("time ", names), Measuring.Made.WELDED, false, "", points)));
+    }
+}

@@ -1,0 +1,291 @@
+package oddcradle.core.fitup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import oddcradle.core.asbuilt.BodyOnHoles;
+import oddcradle.core.asbuilt.Hole;
+import oddcradle.core.asbuilt.ShimSearch;
+import oddcradle.core.asbuilt.ShimStacks;
+import oddcradle.core.asbuilt.ShimStacks.Stack;
+import oddcradle.core.control.Progress;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Phrase;
+import oddcradle.core.hardware.MountDesign;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.JobEdit;
+import oddcradle.core.job.edit.SetAsBuilt;
+import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.fit.Fitted;
+import oddcradle.core.job.make.Pace;
+import oddcradle.core.joint.BoltHole;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.SmallMotion;
+import oddcradle.core.step.fit.BoltPlay;
+import oddcradle.core.step.fit.MountFound;
+import oddcradle.core.step.fit.MountsFound;
+import oddcradle.core.units.Quantity;
+
+/**
+ * The least work that makes the mount fit: the line is held, what is along the bolts is filled or taken off, what is across them is left to play, reamed, slotted, or made anew.
+ *
+ * <p>Common practice: a hole opened by more than half its bolt no longer holds it, a slot longer than the bolt is thick no longer guides it; a mount farther off than a
+ * stack of washers is cut or made anew.
+ *
+ * @param shims the best ways of shimming, best first; empty where mounts let the engine turn
+ * @param tried combinations of shims that were judged
+ * @param work what to do, in the order of doing it
+ * @param fits whether the line, the gaps and every bolt are right when that is done
+ */
+public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> work, boolean fits) {
+    /** Less is not worth a spanner, m; common practice. */
+    private static final double ENOUGH = 0.0002;
+
+    /** Reamed over by no more than this, m; beyond, a slot. */
+    private static final double REAMED = 0.001;
+
+    /** A stack thicker than this stands on a spacer of its own or is cut anew, m; common practice. */
+    private static final double THICKEST_STACK = 0.006;
+
+    /** A mount farther off across its bolt is made anew, by bolts. */
+    private static final double FARTHEST_SLOT = 1;
+
+    public FitPlan {
+        shims = List.copyOf(shims);
+        work = List.copyOf(work);
+    }
+
+    /** Nothing to do where nothing is measured. */
+    public static final FitPlan NONE = new FitPlan(List.of(), 0, List.of(), false);
+
+    /**
+     * What can be done now.
+     *
+     * @throws Progress.Cancelled if the watcher ends it
+     */
+    public static FitPlan of(Examination examination, Progress progress) {
+        MountsFound found = examination.fit().mounts();
+        return found.body().isEmpty()
+                ? NONE
+                : new Planner(examination, found).plan(found.body().get(), progress);
+    }
+
+    /** All of it, s. */
+    public double time() {
+        return work.stream().mapToDouble(Remedy::time).sum();
+    }
+
+    private static final class Planner {
+        private final Examination examination;
+        private final Job job;
+        private final Pace pace;
+        private final MountsFound found;
+        private final List<Remedy> work = new ArrayList<>();
+
+        Planner(Examination examination, MountsFound found) {
+            this.examination = examination;
+            this.job = examination.job();
+            this.pace = job.build().shop().pace();
+            this.found = found;
+        }
+
+        FitPlan plan(BodyOnHoles body, Progress progress) {
+            // What is fitted now is chosen anew: the search sees the bare mounts.
+            List<Hole> bare = found.mounts().stream()
+                    .map(mount -> mount.hole().shimmed(-mount.fitted()))
+                    .toList();
+            ShimSearch.Result shims = ShimSearch.of(
+                    new ShimSearch.Input(
+                            body,
+                            bare,
+                            ShimStacks.of(job.build().shop().tools().shims()),
+                            LineAims.of(examination),
+                            LineAims.rooms(examination)),
+                    progress);
+            Optional<ShimSearch.Answer> best = shims.best().stream().findFirst();
+            SmallMotion lies = best.map(ShimSearch.Answer::motion).orElse(found.motion());
+            best.ifPresent(answer -> along(answer, bare));
+            boolean bolts = across(lies);
+            if (work.isEmpty()) {
+                work.add(new Remedy(
+                        Remedy.Kind.LEAVE,
+                        List.of(),
+                        Phrase.of("leave it as it is: bolts go in, and nothing is missing or in the way"),
+                        0,
+                        Optional.empty()));
+            }
+            work.sort(Comparator.comparing(Remedy::kind).reversed());
+            boolean remade =
+                    work.stream().anyMatch(each -> each.kind() == Remedy.Kind.REMAKE || each.kind() == Remedy.Kind.CUT);
+            return new FitPlan(
+                    shims.best(),
+                    shims.tried(),
+                    work,
+                    bolts && !remade && best.map(ShimSearch.Answer::holds).orElse(true));
+        }
+
+        private void along(ShimSearch.Answer answer, List<Hole> bare) {
+            List<String> changed = new ArrayList<>();
+            List<Fitted> fitted = new ArrayList<>(job.asBuilt().fitted());
+            List<String> words = new ArrayList<>();
+            List<Object> sizes = new ArrayList<>();
+            for (int k = 0; k < bare.size(); k++) {
+                MountFound mount = found.mounts().get(k);
+                Stack stack = answer.stacks().get(k);
+                // What is left over once the engine lies on its shims: a mount too high holds all others off.
+                double left =
+                        answer.motion().at(bare.get(k).place()).dot(bare.get(k).up())
+                                - bare.get(k).off().dot(bare.get(k).up())
+                                - stack.thickness();
+                if (left < -ENOUGH && mount.mount().element().isHard() || left < -THICKEST_STACK) {
+                    lower(mount, -left);
+                } else if (stack.thickness() > THICKEST_STACK) {
+                    raise(mount, stack.thickness());
+                } else if (Math.abs(stack.thickness() - mount.fitted()) > 1e-9) {
+                    changed.add(mount.id());
+                    fitted.removeIf(each -> each.mount().equals(mount.id()));
+                    fitted.add(new Fitted(mount.id(), stack.thickness()));
+                    words.add(words(stack));
+                    sizes.add(Quantity.length(stack.pieces().isEmpty() ? mount.fitted() : stack.thickness()));
+                    sizes.add(mount.id());
+                    stack.pieces().stream()
+                            .filter(piece -> stack.pieces().size() > 1)
+                            .forEach(piece -> sizes.add(Quantity.length(piece)));
+                }
+            }
+            if (!changed.isEmpty()) {
+                AsBuilt with = job.asBuilt().withFitted(fitted);
+                work.add(new Remedy(
+                        Remedy.Kind.SHIM,
+                        changed,
+                        new Phrase("shim: " + String.join("; ", words), sizes),
+                        changed.size() * pace.mount() / 2,
+                        Optional.of(new SetAsBuilt(with, "shims fitted", "fitted"))));
+            }
+        }
+
+        private static String words(Stack stack) {
+            if (stack.pieces().isEmpty()) {
+                return "take out the {} under {}";
+            }
+            String of = stack.pieces().stream().map(piece -> "{}").collect(Collectors.joining(" + "));
+            return stack.pieces().size() == 1 ? "{} under {}" : "{} under {} (" + of + ")";
+        }
+
+        private Optional<MountDesign> design(MountFound mount) {
+            return examination.mountDesigns().stream()
+                    .filter(each -> each.isolator().id().equals(mount.id()))
+                    .findFirst();
+        }
+
+        private void lower(MountFound mount, double by) {
+            double spare = design(mount)
+                    .map(each -> each.stack().spacer()
+                            + each.stack().shims().stream()
+                                    .mapToDouble(shim -> shim)
+                                    .sum())
+                    .orElse(0.0);
+            if (spare >= by) {
+                work.add(new Remedy(
+                        Remedy.Kind.TRIM,
+                        List.of(mount.id()),
+                        Phrase.of(
+                                "take {} off the spacer or shims of {}, which are {} thick",
+                                Quantity.length(by),
+                                mount.id(),
+                                Quantity.length(spare)),
+                        pace.cut() + pace.mount() / 2,
+                        Optional.of(fitted(mount, -by))));
+                return;
+            }
+            work.add(new Remedy(
+                    Remedy.Kind.CUT,
+                    List.of(mount.id()),
+                    Phrase.of(
+                            "{} stands {} too high and has no spacer to take it from: cut it, let it down, weld again and measure",
+                            mount.id(),
+                            Quantity.length(by)),
+                    pace.cut() + pace.cope() + pace.fitting() + pace.weld() / 5,
+                    Optional.empty()));
+        }
+
+        private void raise(MountFound mount, double by) {
+            work.add(new Remedy(
+                    Remedy.Kind.CUT,
+                    List.of(mount.id()),
+                    Phrase.of(
+                            "{} is {} too low, more than a stack of shims should be: put a turned spacer of that length under it, or cut and raise it",
+                            mount.id(),
+                            Quantity.length(by)),
+                    pace.cut() + pace.mount(),
+                    Optional.of(fitted(mount, by))));
+        }
+
+        private JobEdit fitted(MountFound mount, double thickness) {
+            List<Fitted> all = new ArrayList<>(job.asBuilt().fitted());
+            all.removeIf(each -> each.mount().equals(mount.id()));
+            all.add(new Fitted(mount.id(), mount.fitted() + thickness));
+            return new SetAsBuilt(job.asBuilt().withFitted(all), "fitted at " + mount.id(), "fitted");
+        }
+
+        /** Whether all bolts go in once this is done. */
+        private boolean across(SmallMotion lies) {
+            boolean all = true;
+            for (MountFound mount : found.mounts()) {
+                Hole hole = mount.hole();
+                Vec3 beside = lies.at(hole.place()).minus(hole.off()).withoutPartAlong(hole.up());
+                double beyond = beside.length() - hole.play();
+                if (mount.measured() && !found.loaded() && beyond > ENOUGH) {
+                    all &= open(mount, beside, beyond);
+                }
+            }
+            return all;
+        }
+
+        private boolean open(MountFound mount, Vec3 beside, double beyond) {
+            Boss boss = job.donor().boss(mount.mount().boss()).orElseThrow();
+            double bolt = BoltHole.boltOf(boss.bore());
+            double diameter = BoltPlay.hole(job.plan().errors(), boss).diameter();
+            if (beyond <= REAMED) {
+                // A reamer opens all round: twice what lacks on one side.
+                work.add(new Remedy(
+                        Remedy.Kind.REAM,
+                        List.of(mount.id()),
+                        Phrase.of(
+                                "ream the hole of {} from {} to {}, with washers that cover it",
+                                mount.id(),
+                                Quantity.length(diameter),
+                                Quantity.length(diameter + 2 * beyond)),
+                        pace.hole(),
+                        Optional.of(new OpenHole(boss.id(), diameter + 2 * beyond, 0, Vec3.X).edit(job))));
+                return true;
+            }
+            if (beyond <= FARTHEST_SLOT * bolt) {
+                work.add(new Remedy(
+                        Remedy.Kind.SLOT,
+                        List.of(mount.id()),
+                        Phrase.of(
+                                "file the hole of {} {} longer {}; a washer must cover the slot, and the bolt clamps, it does not locate",
+                                mount.id(),
+                                Quantity.length(beyond),
+                                Directions.of(beside)),
+                        pace.hole(),
+                        Optional.of(new OpenHole(boss.id(), diameter, 2 * beyond, beside.unit()).edit(job))));
+                return true;
+            }
+            work.add(new Remedy(
+                    Remedy.Kind.REMAKE,
+                    List.of(mount.id()),
+                    Phrase.of(
+                            "the hole of {} is {} beside its bolt, more than a slot should be: try the mount turned round or flipped, else make it anew",
+                            mount.id(),
+                            Quantity.length(beyond)),
+                    pace.plate() + pace.weld() / 4 + pace.fitting(),
+                    Optional.empty()));
+            return false;
+        }
+    }
+}

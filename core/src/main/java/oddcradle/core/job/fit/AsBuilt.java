@@ -1,0 +1,125 @@
+package oddcradle.core.job.fit;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import oddcradle.core.job.body.Scan;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.survey.Survey;
+
+/**
+ * The machine as it was built.
+ *
+ * @param measured readings of the mount in the order they were taken; the last is how it stands now
+ * @param shafts dials and straight-edges
+ * @param feet what feelers found under the engine's feet; the latest only
+ * @param growth how far the shafts rise as they get warm; none where left out
+ * @param fitted what fills the gap at a mount now
+ * @param fittings every time the engine went in or out
+ * @param cutAway pieces that were cut off
+ * @param inspections who looked at what
+ * @param scan of the finished mount
+ */
+@RecordBuilder
+public record AsBuilt(
+        List<Measuring> measured,
+        List<ShaftReading> shafts,
+        List<FootGap> feet,
+        Growth growth,
+        List<Fitted> fitted,
+        List<Fitting> fittings,
+        List<CutAway> cutAway,
+        List<Inspection> inspections,
+        Optional<Scan> scan)
+        implements AsBuiltBuilder.With {
+    private static final int MOST_TIMES = 20;
+    private static final int MOST_LINES = 2_000;
+
+    /** Nothing has been built yet. */
+    public static final AsBuilt NOTHING = new AsBuilt(
+            List.of(), List.of(), List.of(), Growth.NONE, List.of(), List.of(), List.of(), List.of(), Optional.empty());
+
+    public AsBuilt {
+        measured = list("measured", measured, MOST_TIMES);
+        shafts = list("shafts", shafts, MOST_LINES);
+        feet = list("feet", feet, MOST_LINES);
+        growth = growth == null ? Growth.NONE : growth;
+        fitted = list("fitted", fitted, MOST_LINES);
+        fittings = list("fittings", fittings, MOST_LINES);
+        cutAway = list("cutAway", cutAway, MOST_LINES);
+        inspections = list("inspections", inspections, MOST_LINES);
+        scan = scan == null ? Optional.empty() : scan;
+        different("measured", "name", measured, Measuring::name);
+        different("shafts", "id", shafts, ShaftReading::id);
+        different("feet", "mount", feet, FootGap::mount);
+        different("fitted", "mount", fitted, Fitted::mount);
+        different("inspections", "item", inspections, Inspection::item);
+        inOrder(fittings);
+    }
+
+    private static <T> List<T> list(String field, List<T> given, int most) {
+        List<T> copied = given == null ? List.of() : List.copyOf(given);
+        Guard.within(field, copied.size(), 0, most, "entries");
+        return copied;
+    }
+
+    private static <T> void different(String field, String name, List<T> all, Function<T, String> by) {
+        Set<String> known = new HashSet<>();
+        for (int k = 0; k < all.size(); k++) {
+            if (!known.add(by.apply(all.get(k)))) {
+                throw new InvalidValue(
+                        field + "[" + k + "]." + name, "repeats \"" + by.apply(all.get(k)) + "\", they must differ");
+            }
+        }
+    }
+
+    private static void inOrder(List<Fitting> fittings) {
+        for (int k = 1; k < fittings.size(); k++) {
+            String before = fittings.get(k - 1).date();
+            if (fittings.get(k).date().compareTo(before) < 0) {
+                throw new InvalidValue(
+                        "fittings[" + k + "].date",
+                        "is " + fittings.get(k).date() + ", before the line above it (" + before
+                                + "); a log runs forwards");
+            }
+        }
+    }
+
+    /** The readings as the mount stands now. */
+    public Survey survey() {
+        return now().map(Measuring::survey).orElse(Survey.NONE);
+    }
+
+    /** The last time it was measured; empty where it never was. */
+    public Optional<Measuring> now() {
+        return measured.isEmpty() ? Optional.empty() : Optional.of(measured.get(measured.size() - 1));
+    }
+
+    /** With other readings of the last time, which is begun as tacked where there is none. */
+    public AsBuilt withNow(Survey survey) {
+        List<Measuring> others = new ArrayList<>(measured);
+        Measuring last = now().orElse(Measuring.FIRST);
+        if (!others.isEmpty()) {
+            others.remove(others.size() - 1);
+        }
+        others.add(last.withSurvey(survey));
+        return withMeasured(others);
+    }
+
+    /** What fills the gap at a mount; nothing where nobody has said. */
+    public Fitted fitted(String mount) {
+        return fitted.stream()
+                .filter(each -> each.mount().equals(mount))
+                .findFirst()
+                .orElseGet(() -> new Fitted(mount, 0));
+    }
+
+    public Optional<Inspection> inspection(String item) {
+        return inspections.stream().filter(each -> each.item().equals(item)).findFirst();
+    }
+}

@@ -1,0 +1,114 @@
+package oddcradle.core.job.fit;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import oddcradle.core.drive.ShaftDials;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+
+/**
+ * How a shaft of the donor was found to lie to the one it drives. Places along the shafts count from the middle between them into the donor,
+ * m; up is up, and the left is that of somebody who looks from there at the donor.
+ */
+public sealed interface ShaftReading {
+    /** The longest that such a reading is believed, m. */
+    double MOST = 1;
+
+    String id();
+
+    /** Of the line's step that it is about. */
+    String stage();
+
+    /** Day it was read; may be empty. */
+    String date();
+
+    /**
+     * One dial on the rim and one on the face of a hub, each at top, left, bottom and right.
+     *
+     * @param faceDiameter of the circle that the face dial runs on, m
+     * @param rimX where the rim dial runs, m
+     * @param onDonor whether the bracket sits on the donor's shaft and reads the other hub
+     * @param back whether the face that is read looks away from the machine that carries the bracket
+     * @param sag of the bracket with its dial: bottom less top on a straight bar, m, still in the readings
+     */
+    @RecordBuilder
+    record RimAndFace(
+            String id,
+            String stage,
+            String date,
+            ShaftDials.Dial rim,
+            ShaftDials.Dial face,
+            double faceDiameter,
+            double rimX,
+            boolean onDonor,
+            boolean back,
+            double sag)
+            implements ShaftReading, ShaftReadingRimAndFaceBuilder.With {
+        public RimAndFace {
+            date = check(id, stage, date);
+            Guard.present("rim", rim);
+            Guard.present("face", face);
+            Guard.size("faceDiameter", faceDiameter);
+            Guard.within("rimX", rimX, -MOST, MOST, "m");
+            Guard.within("sag", sag, -MOST, MOST, "m");
+        }
+    }
+
+    /**
+     * A rim dial on each hub.
+     *
+     * @param onDonor read on the donor's hub
+     * @param onDriven read on the other hub
+     * @param donorX where the first runs, m
+     * @param drivenX where the second runs, m
+     * @param sag of both brackets, m, still in the readings
+     */
+    @RecordBuilder
+    record TwoDials(
+            String id,
+            String stage,
+            String date,
+            ShaftDials.Dial onDonor,
+            ShaftDials.Dial onDriven,
+            double donorX,
+            double drivenX,
+            double sag)
+            implements ShaftReading, ShaftReadingTwoDialsBuilder.With {
+        private static final double CLOSEST = 1e-3;
+
+        public TwoDials {
+            date = check(id, stage, date);
+            Guard.present("onDonor", onDonor);
+            Guard.present("onDriven", onDriven);
+            Guard.within("donorX", donorX, -MOST, MOST, "m");
+            Guard.within("drivenX", drivenX, -MOST, MOST, "m");
+            Guard.within("sag", sag, -MOST, MOST, "m");
+            if (Math.abs(donorX - drivenX) < CLOSEST) {
+                throw new InvalidValue("donorX", "is where the other dial runs; two dials need a length between them");
+            }
+        }
+    }
+
+    /**
+     * A straight-edge held against the face of the driver's wheel, across to the driven one; feelers at both rims of the driven wheel.
+     *
+     * @param near gap at the rim that is nearer to the driver, m; negative where the driven wheel stands out past the straight-edge
+     * @param far gap at the rim farther from it, m
+     * @param apart between the two places, m
+     */
+    @RecordBuilder
+    record StraightEdge(String id, String stage, String date, double near, double far, double apart)
+            implements ShaftReading, ShaftReadingStraightEdgeBuilder.With {
+        public StraightEdge {
+            date = check(id, stage, date);
+            Guard.within("near", near, -MOST, MOST, "m");
+            Guard.within("far", far, -MOST, MOST, "m");
+            Guard.size("apart", apart);
+        }
+    }
+
+    private static String check(String id, String stage, String date) {
+        Guard.named("id", id);
+        Guard.named("stage", stage);
+        return Dates.checked("date", date);
+    }
+}

@@ -24,6 +24,11 @@ public final class BodyOnHoles {
     /** Of the largest entry: holes in one line let the body turn about it. */
     private static final double ONE_LINE = 1e-9;
 
+    /** By hand bolts are wiggled in across a million times as hard as they are held along, N/m. */
+    private static final double WIGGLED = 1e6;
+
+    private static final double LOOSE = 1;
+
     private final List<Vec3> places;
     private final Vec3 middle;
     /** Stiffness of all holes together, N/m. */
@@ -88,6 +93,11 @@ public final class BodyOnHoles {
             addGive(give, k, holes.get(k).up(), 1 / along, 1 / across);
         }
         return of(holes.stream().map(Hole::place).toList(), give);
+    }
+
+    /** Before any bolt is tight: wiggled across as hard as it takes, pulled down by nothing. */
+    public static BodyOnHoles byHand(List<Hole> holes) {
+        return apart(holes, LOOSE, WIGGLED);
     }
 
     /** Adds what one mount gives along its bolt and across, m/N. */

@@ -15,7 +15,7 @@ import oddcradle.core.mechanics.SmallMotion;
  * Which shims bring the body right: every combination of the stacks that come near what each mount lacks, with the engine pulled down on them and pushed across as far as its bolts let it, is held against the line and the
  * gaps. Both where the body is drawn, and with all of it lifted until no mount would have to come down, because a drive plane asks nothing of the height.
  *
- * <p>The fewest pieces that do are the best; among as many, those that leave the line nearest. Exhaustive over what it tries.
+ * <p>The fewest pieces that do are the best; among as many, those that leave line and bolts nearest. Exhaustive over what it tries.
  */
 public final class ShimSearch {
     /** Combinations that are tried at most. */
@@ -29,13 +29,21 @@ public final class ShimSearch {
     /**
      * @param body on its holes
      * @param holes with nothing added
+     * @param gaps what each mount may be left off its boss along the bolt, pulled shut or squeezed, m
      * @param stacks of the shop
      * @param aims of the line; none where it asks nothing
      * @param rooms that must stay open
      */
-    public record Input(BodyOnHoles body, List<Hole> holes, ShimStacks stacks, List<Aim> aims, List<Room> rooms) {
+    public record Input(
+            BodyOnHoles body,
+            List<Hole> holes,
+            List<Double> gaps,
+            ShimStacks stacks,
+            List<Aim> aims,
+            List<Room> rooms) {
         public Input {
             holes = List.copyOf(holes);
+            gaps = List.copyOf(gaps);
             aims = List.copyOf(aims);
             rooms = List.copyOf(rooms);
         }
@@ -47,15 +55,16 @@ public final class ShimSearch {
      * @param stacks in the order of the holes
      * @param motion of the body from where it is drawn
      * @param line worst aim as a share of its tolerance; 0 without any
-     * @param room least of what is left of the gaps, m; infinite without any
+     * @param left worst gap along a bolt as a share of what it may be
+     * @param room least of what is left of the gaps round the body, m; infinite without any
      */
-    public record Answer(List<Stack> stacks, SmallMotion motion, double line, double room) {
+    public record Answer(List<Stack> stacks, SmallMotion motion, double line, double left, double room) {
         public Answer {
             stacks = List.copyOf(stacks);
         }
 
         public boolean holds() {
-            return line <= 1 && room >= 0;
+            return line <= 1 && left <= 1 && room >= 0;
         }
 
         /** Pieces in all, a count. */
@@ -113,13 +122,13 @@ public final class ShimSearch {
     }
 
     private static final Comparator<Answer> ORDER = Comparator.comparing((Answer each) -> !each.holds())
-            .thenComparingDouble(each -> each.holds() ? each.pieces() : Math.max(each.line() - 1, 0) + missing(each))
-            .thenComparingDouble(Answer::line)
+            .thenComparingDouble(each -> each.holds() ? each.pieces() : excess(each))
+            .thenComparingDouble(each -> Math.max(each.line(), each.left()))
             .thenComparingDouble(Answer::thickness);
 
-    /** What the gaps lack, in millimetres, so that it weighs as much as a share of the line's tolerance. */
-    private static double missing(Answer answer) {
-        return Math.max(0, -answer.room()) * 1000;
+    /** How far it is from holding; a millimetre that a gap lacks weighs as much as a whole tolerance. */
+    private static double excess(Answer answer) {
+        return Math.max(answer.line() - 1, 0) + Math.max(answer.left() - 1, 0) + Math.max(0, -answer.room()) * 1000;
     }
 
     private static Answer judged(Input input, double[] reach, List<List<Stack>> choices, int[] at) {
@@ -140,7 +149,13 @@ public final class ShimSearch {
         for (Room each : input.rooms()) {
             room = Math.min(room, each.left(motion));
         }
-        return new Answer(stacks, motion, line, room);
+        double left = 0;
+        for (int k = 0; k < at.length; k++) {
+            Hole hole = input.holes().get(k);
+            double off = motion.at(hole.place()).minus(offsets.get(k)).dot(hole.up());
+            left = Math.max(left, Math.abs(off) / input.gaps().get(k));
+        }
+        return new Answer(stacks, motion, line, left, room);
     }
 
     /** For each mount nothing, and what comes nearest to what it lacks as drawn and lifted. */

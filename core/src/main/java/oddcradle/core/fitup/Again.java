@@ -12,6 +12,7 @@ import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.step.cradle.CradleFinding;
 import oddcradle.core.units.Quantity;
 
 /**
@@ -66,8 +67,8 @@ public record Again(Examination built, List<Turned> turned, List<Turned> mended,
         List<Turned> mended = new ArrayList<>();
         List<Changed> changed = new ArrayList<>();
         for (Step step : Step.values()) {
-            // Fit itself compares with the drawing, which is another now.
-            if (step != Step.FIT) {
+            // Fit itself compares with the drawing, which is another now; and what is made is made.
+            if (step != Step.FIT && step != Step.MAKE) {
                 findings(planned, built, step, turned, mended);
                 figures(planned, built, step, changed);
             }
@@ -81,13 +82,20 @@ public record Again(Examination built, List<Turned> turned, List<Turned> mended,
         return finding.code() + " " + finding.where().ids();
     }
 
+    /** A joint that was pulled bends a line on the drawing, not a tube. */
+    private static boolean counts(Finding finding) {
+        return finding.code() != CradleFinding.KINK;
+    }
+
     private static void findings(
             Examination planned, Examination built, Step step, List<Turned> turned, List<Turned> mended) {
         Map<String, Finding> before = new HashMap<>();
-        planned.report(step).findings().forEach(each -> before.putIfAbsent(key(each), each));
+        planned.report(step).findings().stream()
+                .filter(Again::counts)
+                .forEach(each -> before.putIfAbsent(key(each), each));
         Map<String, Finding> after = new HashMap<>();
         for (Finding finding : built.report(step).findings()) {
-            if (after.putIfAbsent(key(finding), finding) == null) {
+            if (counts(finding) && after.putIfAbsent(key(finding), finding) == null) {
                 Optional<Finding> was = Optional.ofNullable(before.get(key(finding)));
                 Severity then = was.map(Finding::severity).orElse(Severity.GOOD);
                 if (finding.severity().isWorseThan(then)) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import oddcradle.core.asbuilt.BodyOnHoles;
 import oddcradle.core.asbuilt.Hole;
+import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.asbuilt.ShimSearch;
 import oddcradle.core.asbuilt.ShimStacks;
 import oddcradle.core.asbuilt.ShimStacks.Stack;
@@ -18,12 +19,10 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.SetAsBuilt;
-import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.job.make.Pace;
 import oddcradle.core.joint.BoltHole;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.step.fit.BoltPlay;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.step.fit.MountsFound;
@@ -43,6 +42,14 @@ import oddcradle.core.units.Quantity;
 public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> work, boolean fits) {
     /** Less is not worth a spanner, m; common practice. */
     private static final double ENOUGH = 0.0002;
+
+    /** A bolt that lacks less goes in with a tap, m. */
+    private static final double WITH_A_TAP = 0.0001;
+
+    /** Of an even share of the engine. */
+    private static final double SOFT_SHARE = 0.25;
+
+    private static final double GRAVITY = 9.80665;
 
     /** Reamed over by no more than this, m; beyond, a slot. */
     private static final double REAMED = 0.001;
@@ -97,18 +104,25 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
             List<Hole> bare = found.mounts().stream()
                     .map(mount -> mount.hole().shimmed(-mount.fitted()))
                     .toList();
+            ShimStacks stacks = ShimStacks.of(job.build().shop().tools().shims());
             ShimSearch.Result shims = ShimSearch.of(
                     new ShimSearch.Input(
                             body,
                             bare,
-                            ShimStacks.of(job.build().shop().tools().shims()),
+                            found.mounts().stream().map(this::mayBeLeft).toList(),
+                            stacks,
                             LineAims.of(examination),
                             LineAims.rooms(examination)),
                     progress);
-            Optional<ShimSearch.Answer> best = shims.best().stream().findFirst();
-            SmallMotion lies = best.map(ShimSearch.Answer::motion).orElse(found.motion());
-            best.ifPresent(answer -> along(answer, bare));
-            boolean bolts = across(lies);
+            ShimSearch.Answer best = shims.best().get(0);
+            List<Stack> chosen = best.holds() ? best.stacks() : toTheDrawing(bare, stacks);
+            List<Hole> filled = new ArrayList<>();
+            for (int k = 0; k < bare.size(); k++) {
+                filled.add(bare.get(k).shimmed(chosen.get(k).thickness()));
+            }
+            shim(chosen);
+            boolean lowered = !best.holds() && lower(bare);
+            boolean bolts = found.loaded() || across(filled);
             if (work.isEmpty()) {
                 work.add(new Remedy(
                         Remedy.Kind.LEAVE,
@@ -118,33 +132,38 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.empty()));
             }
             work.sort(Comparator.comparing(Remedy::kind).reversed());
-            boolean remade =
-                    work.stream().anyMatch(each -> each.kind() == Remedy.Kind.REMAKE || each.kind() == Remedy.Kind.CUT);
-            return new FitPlan(
-                    shims.best(),
-                    shims.tried(),
-                    work,
-                    bolts && !remade && best.map(ShimSearch.Answer::holds).orElse(true));
+            return new FitPlan(shims.best(), shims.tried(), work, bolts && !lowered && best.holds());
         }
 
-        private void along(ShimSearch.Answer answer, List<Hole> bare) {
+        /** What may be left along a bolt, m: of a stiff mount what bends nothing, of a soft one what adds no quarter to what it carries. */
+        private double mayBeLeft(MountFound mount) {
+            if (mount.mount().element().isHard()) {
+                return ENOUGH;
+            }
+            double share = job.donor().mass().mass() * GRAVITY / found.mounts().size();
+            return Math.max(
+                    ENOUGH,
+                    SOFT_SHARE * share / mount.mount().element().stiffness().x());
+        }
+
+        /** Where no shims do by themselves: each mount to where it was drawn, as near as shims come. */
+        private static List<Stack> toTheDrawing(List<Hole> bare, ShimStacks stacks) {
+            return bare.stream()
+                    .map(hole -> stacks.nearest(-hole.off().dot(hole.up())))
+                    .toList();
+        }
+
+        private void shim(List<Stack> chosen) {
             List<String> changed = new ArrayList<>();
             List<Fitted> fitted = new ArrayList<>(job.asBuilt().fitted());
             List<String> words = new ArrayList<>();
             List<Object> sizes = new ArrayList<>();
-            for (int k = 0; k < bare.size(); k++) {
+            for (int k = 0; k < chosen.size(); k++) {
                 MountFound mount = found.mounts().get(k);
-                Stack stack = answer.stacks().get(k);
-                // What is left over once the engine lies on its shims: a mount too high holds all others off.
-                double left =
-                        answer.motion().at(bare.get(k).place()).dot(bare.get(k).up())
-                                - bare.get(k).off().dot(bare.get(k).up())
-                                - stack.thickness();
-                if (left < -ENOUGH && mount.mount().element().isHard() || left < -THICKEST_STACK) {
-                    lower(mount, -left);
-                } else if (stack.thickness() > THICKEST_STACK) {
+                Stack stack = chosen.get(k);
+                if (stack.thickness() > THICKEST_STACK) {
                     raise(mount, stack.thickness());
-                } else if (Math.abs(stack.thickness() - mount.fitted()) > 1e-9) {
+                } else if (Math.abs(stack.thickness() - Math.max(0, mount.fitted())) > 1e-9) {
                     changed.add(mount.id());
                     fitted.removeIf(each -> each.mount().equals(mount.id()));
                     fitted.add(new Fitted(mount.id(), stack.thickness()));
@@ -157,14 +176,27 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                 }
             }
             if (!changed.isEmpty()) {
-                AsBuilt with = job.asBuilt().withFitted(fitted);
                 work.add(new Remedy(
                         Remedy.Kind.SHIM,
                         changed,
                         new Phrase("shim: " + String.join("; ", words), sizes),
                         changed.size() * pace.mount() / 2,
-                        Optional.of(new SetAsBuilt(with, "shims fitted", "fitted"))));
+                        Optional.of(new SetAsBuilt(job.asBuilt().withFitted(fitted), "shims fitted", "fitted"))));
             }
+        }
+
+        /** Mounts that stand too high for any shim; whether there is one that has to be cut. */
+        private boolean lower(List<Hole> bare) {
+            boolean cut = false;
+            for (int k = 0; k < bare.size(); k++) {
+                double high = bare.get(k).off().dot(bare.get(k).up());
+                // What was trimmed off already is in what is fitted.
+                double still = high + Math.min(0, found.mounts().get(k).fitted());
+                if (still > mayBeLeft(found.mounts().get(k))) {
+                    cut |= lower(found.mounts().get(k), still);
+                }
+            }
+            return cut;
         }
 
         private static String words(Stack stack) {
@@ -181,7 +213,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     .findFirst();
         }
 
-        private void lower(MountFound mount, double by) {
+        /** Whether it has to be cut and measured again. */
+        private boolean lower(MountFound mount, double by) {
             double spare = design(mount)
                     .map(each -> each.stack().spacer()
                             + each.stack().shims().stream()
@@ -198,8 +231,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                                 mount.id(),
                                 Quantity.length(spare)),
                         pace.cut() + pace.mount() / 2,
-                        Optional.of(fitted(mount, -by))));
-                return;
+                        Optional.of(fitted(mount, Math.min(0, mount.fitted()) - by))));
+                return false;
             }
             work.add(new Remedy(
                     Remedy.Kind.CUT,
@@ -210,6 +243,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                             Quantity.length(by)),
                     pace.cut() + pace.cope() + pace.fitting() + pace.weld() / 5,
                     Optional.empty()));
+            return true;
         }
 
         private void raise(MountFound mount, double by) {
@@ -227,19 +261,18 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
         private JobEdit fitted(MountFound mount, double thickness) {
             List<Fitted> all = new ArrayList<>(job.asBuilt().fitted());
             all.removeIf(each -> each.mount().equals(mount.id()));
-            all.add(new Fitted(mount.id(), mount.fitted() + thickness));
+            all.add(new Fitted(mount.id(), thickness));
             return new SetAsBuilt(job.asBuilt().withFitted(all), "fitted at " + mount.id(), "fitted");
         }
 
         /** Whether all bolts go in once this is done. */
-        private boolean across(SmallMotion lies) {
+        private boolean across(List<Hole> filled) {
+            Seated hand = BodyOnHoles.byHand(filled).on(filled);
             boolean all = true;
-            for (MountFound mount : found.mounts()) {
-                Hole hole = mount.hole();
-                Vec3 beside = lies.at(hole.place()).minus(hole.off()).withoutPartAlong(hole.up());
-                double beyond = beside.length() - hole.play();
-                if (mount.measured() && !found.loaded() && beyond > ENOUGH) {
-                    all &= open(mount, beside, beyond);
+            for (int k = 0; k < filled.size(); k++) {
+                Vec3 beside = hand.left().get(k).withoutPartAlong(filled.get(k).up());
+                if (beside.length() > WITH_A_TAP) {
+                    all &= open(found.mounts().get(k), beside, beside.length());
                 }
             }
             return all;

@@ -53,7 +53,8 @@ public record PullLearnt(List<Joint> joints, double pull) {
                     .mapToDouble(piece -> expected.getOrDefault(piece, 0.0))
                     .sum();
             joints.add(new Joint(pull, sum));
-            squares += Math.max(0, pull.moved().squaredLength() - pull.sigma() * pull.sigma());
+            // What the readings scatter, three axes of it, is no pull.
+            squares += Math.max(0, pull.moved().squaredLength() - 3 * pull.sigma() * pull.sigma());
         }
         return new PullLearnt(joints, Math.sqrt(squares / (3 * pulls.size())));
     }
@@ -61,6 +62,10 @@ public record PullLearnt(List<Joint> joints, double pull) {
     /** What is welded on at a point: the mount of its name and the tubes that end at its node, or at the node of its name. */
     private static Set<String> pieces(Job job, String point) {
         Set<String> pieces = new HashSet<>(Set.of(point));
+        job.cradle().isolators().stream()
+                .filter(each -> each.node().equals(point))
+                .map(Isolator::id)
+                .forEach(pieces::add);
         String node = job.cradle().isolators().stream()
                 .filter(each -> each.id().equals(point))
                 .map(Isolator::node)

@@ -34,6 +34,11 @@ final class FitReport {
     /** Of what a soft mount carries: more, and its rubber sets unevenly; common practice. */
     private static final double SOFT_SHARE = 0.5;
 
+    /** Less is left to rubber and paint, m; common practice. */
+    private static final double WORTH_A_SHIM = 0.0005;
+
+    private static final double SURE = 3;
+
     private static final double GRAVITY = 9.80665;
 
     private FitReport() {}
@@ -92,7 +97,10 @@ final class FitReport {
                     Place.of(Subject.mount(missing.get(0))),
                     new Why("hole found less hole drawn, 0 where nobody looked", List.of(), Source.measured()));
         }
-        input.mounts().mounts().stream().filter(MountFound::measured).forEach(mount -> along(report, mount));
+        input.mounts().mounts().stream().filter(MountFound::measured).forEach(mount -> {
+            along(report, mount);
+            outOfPlace(report, mount);
+        });
         input.mounts().byHand().filter(any -> !input.mounts().loaded()).ifPresent(hand -> bolts(report, input, hand));
         input.mounts().sits().ifPresent(sits -> lies(report, input, sits));
     }
@@ -119,6 +127,30 @@ final class FitReport {
                                         "play of the bolt",
                                         Quantity.length(mount.hole().play()))),
                         Source.measured()));
+    }
+
+    private static void outOfPlace(ReportBuilder report, MountFound mount) {
+        Quantity off = Quantity.length(Math.abs(mount.lacks()));
+        double sigma = mount.sigma(mount.hole().up());
+        if (off.si() > Math.max(WORTH_A_SHIM, SURE * sigma)) {
+            report.atMost(
+                    FitFinding.ALONG,
+                    Severity.WATCH,
+                    Phrase.of(
+                            mount.lacks() > 0
+                                    ? "{} stands {} too low for the engine as drawn, known to ± {}; What to do says what goes under it"
+                                    : "{} stands {} too high for the engine as drawn, known to ± {}; What to do says what comes off",
+                            mount.id(),
+                            off,
+                            Quantity.length(sigma)),
+                    off,
+                    Quantity.length(WORTH_A_SHIM),
+                    at(mount),
+                    new Why(
+                            "(place drawn - place found) · way of the bolt, with what is fitted there",
+                            List.of(input("fitted", Quantity.length(mount.fitted()))),
+                            Source.measured()));
+        }
     }
 
     private static void bolts(ReportBuilder report, Input input, Seated hand) {

@@ -39,10 +39,8 @@ public record MountsFound(
         Optional<Seated> sits,
         Optional<Seated> byHand,
         Optional<BodyOnHoles> body) {
-    /** By hand bolts are wiggled in across, and nothing is pulled down. */
-    private static final double WIGGLED = 1e6;
-
-    private static final double LOOSE = 1;
+    /** Bosses that were measured where they lie count alike, m/N. */
+    private static final double ALIKE = 1;
 
     public MountsFound {
         mounts = List.copyOf(mounts);
@@ -79,7 +77,7 @@ public record MountsFound(
             try {
                 body = Optional.of(
                         BodyOnHoles.of(holes.stream().map(Hole::place).toList(), give(input, mounts, loaded)));
-                byHand = Optional.of(BodyOnHoles.apart(holes, LOOSE, WIGGLED).on(holes));
+                byHand = Optional.of(BodyOnHoles.byHand(holes).on(holes));
             } catch (InvalidValue turns) {
                 // Fewer than three mounts, or all in a line: Cradle says so, and nothing can be told here.
                 body = Optional.empty();
@@ -136,8 +134,8 @@ public record MountsFound(
                     give,
                     k,
                     mounts.get(k).mount().axis().unit(),
-                    loaded ? LOOSE : 1 / stiffness.x(),
-                    loaded ? LOOSE : 1 / stiffness.y());
+                    loaded ? ALIKE : 1 / stiffness.x(),
+                    loaded ? ALIKE : 1 / stiffness.y());
         }
         return give;
     }

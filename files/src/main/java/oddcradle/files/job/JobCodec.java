@@ -66,7 +66,7 @@ public final class JobCodec {
         try {
             tree = JobMapper.MAPPER.readTree(content);
         } catch (JsonProcessingException malformed) {
-            throw new UnreadableJob(name, "", damage(malformed));
+            throw new UnreadableJob(name, "", damage(malformed, content.length));
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }
@@ -76,11 +76,13 @@ public final class JobCodec {
         return tree;
     }
 
-    private static String damage(JsonProcessingException malformed) {
+    private static String damage(JsonProcessingException malformed, int length) {
         int line = malformed.getLocation().getLineNr();
         String problem = firstLine(malformed.getOriginalMessage());
-        // Between two fields the parser tells the end in words alone.
-        return malformed instanceof JsonEOFException || problem.contains("end-of-input")
+        // Between two fields the parser tells the end in words alone, within a number not at all.
+        return malformed instanceof JsonEOFException
+                        || problem.contains("end-of-input")
+                        || malformed.getLocation().getByteOffset() >= length - 1
                 ? "is damaged: it ends at line " + line + " in the middle of something; it was not written to its end"
                 : "is damaged at line " + line + ", column "
                         + malformed.getLocation().getColumnNr() + ": " + problem;

@@ -250,10 +250,13 @@ class EveryFieldTest {
     private static Job scanned(Job job) {
         String boss = job.donor().bosses().get(0).id();
         String node = job.host().nodes().get(0).id();
+        String mount = job.cradle().isolators().get(0).id();
         return job.withDonor(job.donor()
                         .withScan(Optional.of(new Scan("engine.stl", 0.001, List.of(new Scan.Pick(boss, Vec3.X))))))
                 .withHost(job.host()
-                        .withScan(Optional.of(new Scan("frame.stl", 0.001, List.of(new Scan.Pick(node, Vec3.X))))));
+                        .withScan(Optional.of(new Scan("frame.stl", 0.001, List.of(new Scan.Pick(node, Vec3.X))))))
+                .withAsBuilt(job.asBuilt()
+                        .withScan(Optional.of(new Scan("mount.stl", 0.001, List.of(new Scan.Pick(mount, Vec3.X))))));
     }
 
     private static Job after(Deed deed, Job job) {
@@ -359,7 +362,7 @@ class EveryFieldTest {
 
     private static Stream<Attempt> attempts(Field field) {
         if (field instanceof Field.Words words) {
-            return Stream.of(words.now() + " too", "M12", "M8")
+            return Stream.of(words.now() + " too", "M12", "M8", "2026-01-01", "2026-12-31")
                     .map(text -> () -> words.put().apply(text));
         }
         if (field instanceof Field.Measure measure) {

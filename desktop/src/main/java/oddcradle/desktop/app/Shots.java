@@ -142,6 +142,7 @@ final class Shots {
                     || window.desk().shaking().isWorking()
                     || window.desk().proof().isWorking()
                     || window.desk().workshop().isWorking()
+                    || window.desk().fitUp().isWorking()
                     || !window.desk().work().whatProperty().get().isEmpty()) {
                 next();
                 return;

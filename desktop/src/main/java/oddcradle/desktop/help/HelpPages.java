@@ -23,7 +23,8 @@ final class HelpPages {
             case SHAKE -> "shake.md";
             case LOAD -> "load.md";
             case MAKE -> "make.md";
-            case FIT, RUN -> "findings.md";
+            case FIT -> "fit.md";
+            case RUN -> "findings.md";
         };
     }
 

@@ -19,6 +19,7 @@ import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.Support;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.structure.TubeStress;
@@ -40,7 +41,8 @@ public final class ChalkMarks {
     public static List<ChalkMark> of(Examination examination, Step step) {
         List<ChalkMark> marks = new ArrayList<>();
         switch (step) {
-            case DONOR, FIT -> bosses(marks, examination);
+            case DONOR -> bosses(marks, examination);
+            case FIT -> built(marks, examination);
             case HOST -> keepOuts(marks, examination.job());
             case LINE -> line(marks, examination);
             case SEAT -> {
@@ -88,6 +90,30 @@ public final class ChalkMarks {
             marks.add(new ChalkMark(at, at, Phrase.of("{} {}", boss.id(), boss.label()), BLUE));
         }
         weight(marks, examination);
+    }
+
+    /** Every mount that was measured, with what it lacks or has too much. */
+    private static void built(List<ChalkMark> marks, Examination examination) {
+        if (!examination.fit().mounts().isMeasured()) {
+            bosses(marks, examination);
+            return;
+        }
+        for (MountFound mount : examination.fit().mounts().mounts()) {
+            Vec3 drawn = mount.hole().place();
+            boolean off = examination.report(Step.FIT).findings().stream()
+                    .anyMatch(finding -> finding.severity().isWorseThan(Severity.NOTE)
+                            && finding.where().ids().contains(mount.id()));
+            marks.add(new ChalkMark(
+                    drawn,
+                    drawn.plus(mount.hole().off()),
+                    mount.measured()
+                            ? Phrase.of(
+                                    mount.lacks() > 0 ? "{} low {}" : "{} high {}",
+                                    mount.id(),
+                                    Quantity.length(Math.abs(mount.lacks())))
+                            : Phrase.of("{} not measured", mount.id()),
+                    SeverityMark.styleClass(off ? Severity.WATCH : mount.measured() ? Severity.GOOD : Severity.NOTE)));
+        }
     }
 
     /** Every node of a frame by its name. */

@@ -332,8 +332,12 @@ public final class Stand extends BorderPane {
                 palette, examination, step, desk.selectionProperty().get());
         List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, step));
         oddcradle.core.job.edit.Side body =
-                step == Step.HOST ? oddcradle.core.job.edit.Side.HOST : oddcradle.core.job.edit.Side.DONOR;
-        if (step == Step.DONOR || step == Step.HOST) {
+                switch (step) {
+                    case HOST -> oddcradle.core.job.edit.Side.HOST;
+                    case FIT -> oddcradle.core.job.edit.Side.MOUNT;
+                    default -> oddcradle.core.job.edit.Side.DONOR;
+                };
+        if (step == Step.DONOR || step == Step.HOST || step == Step.FIT) {
             desk.wantedProperty().get().ifPresent(wanted -> marks.addAll(ChalkMarks.of(examination, body, wanted)));
         }
         if (step == Step.CRADLE) {

@@ -47,7 +47,7 @@ public final class Slates {
             case SHAKE -> new ShakeSlate(desk, palette);
             case LOAD -> new LoadSlate(desk, palette);
             case MAKE -> new MakeSlate(desk, palette);
-            case FIT -> new FitSlate(desk);
+            case FIT -> new FitSlate(desk, palette);
             case RUN -> new RunSlate(desk);
         };
     }

@@ -31,6 +31,7 @@ import oddcradle.core.drawn.TubeEnd;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
+import oddcradle.core.fitup.FitUp;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.BodyEdit;
 import oddcradle.core.job.edit.JobEdit;
@@ -92,6 +93,10 @@ public final class Desk {
     private final LiveStudy<LoadProof> proof = new LiveStudy<>(
             examination -> LoadProof.of(examination, Progress.UNWATCHED), Workers.inOrder("proof"), Workers.ui());
 
+    private final LiveStudy<FitUp> fitUp = new LiveStudy<>(
+            examination -> Optional.of(FitUp.of(examination, Progress.UNWATCHED)),
+            Workers.inOrder("fitting"),
+            Workers.ui());
     private final LiveStudy<WorkshopPlan> workshop = new LiveStudy<>(
             examination -> Optional.of(WorkshopPlan.of(examination)), Workers.inOrder("workshop"), Workers.ui());
 
@@ -193,6 +198,11 @@ public final class Desk {
     }
 
     /** What the shop is told to do, of the machine that was asked for last. */
+    /** What is to be done about the mount as it came out, worked out where it is shown. */
+    public LiveStudy<FitUp> fitUp() {
+        return fitUp;
+    }
+
     public LiveStudy<WorkshopPlan> workshop() {
         return workshop;
     }

@@ -2,6 +2,7 @@ package oddcradle.desktop.step.measured;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
@@ -14,8 +15,10 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.edit.SurveyEdit;
 import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.SurveyPoint;
@@ -71,13 +74,30 @@ final class PointAdder extends VBox {
     }
 
     private static Stream<SurveyPoint> ofJob(Job job, Side side) {
-        if (side == Side.DONOR) {
-            return job.donor().bosses().stream()
-                    .map(boss -> SurveyPoint.of(boss.id(), boss.label(), boss.position(), boss.bore(), false));
-        }
-        return job.host().nodes().stream()
-                .map(node ->
-                        SurveyPoint.of(node.id(), "node " + node.id(), ((Anchor.At) node.anchor()).point(), 0, false));
+        return switch (side) {
+            case DONOR ->
+                job.donor().bosses().stream()
+                        .map(boss -> SurveyPoint.of(boss.id(), boss.label(), boss.position(), boss.bore(), false));
+            case HOST ->
+                job.host().nodes().stream()
+                        .map(node -> SurveyPoint.of(
+                                node.id(), "node " + node.id(), ((Anchor.At) node.anchor()).point(), 0, false));
+            case MOUNT -> mounts(job);
+        };
+    }
+
+    /** The holes of the mounts, and the joints of the cradle that bear no mark of a mount. */
+    private static Stream<SurveyPoint> mounts(Job job) {
+        Map<String, Vec3> holes = Side.MOUNT.places(job);
+        Map<String, Vec3> nodes = Seating.of(job).nodes();
+        return Stream.concat(
+                holes.entrySet().stream()
+                        .map(hole ->
+                                SurveyPoint.of(hole.getKey(), "hole of " + hole.getKey(), hole.getValue(), 0, false)),
+                job.cradle().nodes().stream()
+                        .map(Node::id)
+                        .filter(id -> !holes.containsKey(id))
+                        .map(id -> SurveyPoint.of(id, "tube joint " + id, nodes.get(id), 0, false)));
     }
 
     void show() {
@@ -86,7 +106,7 @@ final class PointAdder extends VBox {
                         ofJob(job, side)
                                 .map(SurveyPoint::id)
                                 .filter(id -> side.survey(job).point(id).isEmpty()),
-                        Stream.of(made, OWN))
+                        side == Side.MOUNT ? Stream.of(OWN) : Stream.of(made, OWN))
                 .toList();
         which.setConverter(new Words<>(open, desk.session().job().donor()::named));
         if (!which.getItems().equals(open)) {

@@ -15,7 +15,6 @@ import javafx.scene.layout.VBox;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.edit.SurveyEdit;
-import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.ReadingWords;
@@ -206,12 +205,7 @@ public final class SurveySheet extends VBox {
 
     private Vec3 standing(String point) {
         Job job = desk.session().job();
-        Optional<Vec3> body = side == Side.DONOR
-                ? job.donor().boss(point).map(boss -> boss.position())
-                : job.host().nodes().stream()
-                        .filter(node -> node.id().equals(point))
-                        .findFirst()
-                        .map(node -> ((Anchor.At) node.anchor()).point());
-        return body.orElseGet(() -> shown.point(point).orElseThrow().about());
+        return Optional.ofNullable(side.places(job).get(point))
+                .orElseGet(() -> shown.point(point).orElseThrow().about());
     }
 }

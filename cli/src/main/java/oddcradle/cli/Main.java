@@ -13,6 +13,7 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             SeatCommand.class,
             LoadCommand.class,
+            FitCommand.class,
             DesignCommand.class,
             ShakeCommand.class,
             RecordCommand.class,

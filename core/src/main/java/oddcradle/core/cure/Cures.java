@@ -8,6 +8,7 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.cradle.CradleFinding;
 import oddcradle.core.step.donor.DonorFinding;
+import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.line.LineFinding;
 import oddcradle.core.step.load.LoadFinding;
 import oddcradle.core.step.measured.SurveyFinding;
@@ -30,7 +31,8 @@ public final class Cures {
             SeatFinding.class, SeatCures::of,
             CradleFinding.class, CradleCures::of,
             ShakeFinding.class, ShakeCures::of,
-            LoadFinding.class, LoadCures::of);
+            LoadFinding.class, LoadCures::of,
+            FitFinding.class, FitCures::of);
 
     private static final Remedy NONE = (examination, finding) -> List.of();
 

@@ -25,7 +25,7 @@ import oddcradle.core.units.Quantity;
  */
 public record Again(Examination built, List<Turned> turned, List<Turned> mended, List<Changed> changed) {
     /** Figures that change by less of themselves are the same. */
-    private static final double SAME = 0.01;
+    private static final double SAME = 0.02;
 
     private static final int MOST_CHANGED = 40;
 

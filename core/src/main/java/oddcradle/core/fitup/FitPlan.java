@@ -179,7 +179,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                 work.add(new Remedy(
                         Remedy.Kind.SHIM,
                         changed,
-                        new Phrase("shim: " + String.join("; ", words), sizes),
+                        new Phrase(String.join("; ", words), sizes),
                         changed.size() * pace.mount() / 2,
                         Optional.of(new SetAsBuilt(job.asBuilt().withFitted(fitted), "shims fitted", "fitted"))));
             }

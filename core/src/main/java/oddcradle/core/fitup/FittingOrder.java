@@ -104,12 +104,12 @@ public record FittingOrder(List<Move> moves) {
             return state.edge() < 0
                     ? Phrase.of(
                             "With {} of the engine on it, it goes over {}: its weight lies {} outside its supports.",
-                            Quantity.share(state.share()),
+                            state.carried(),
                             state.goesOver(),
                             Quantity.length(-state.edge()))
                     : Phrase.of(
                             "With {} of the engine on it, its weight lies only {} from going over {}.",
-                            Quantity.share(state.share()),
+                            state.carried(),
                             Quantity.length(state.edge()),
                             state.goesOver());
         }

@@ -38,6 +38,11 @@ public record TipOver(List<State> states) {
             return edge >= LEAST;
         }
 
+        /** How much of the engine it carries, in words. */
+        public String carried() {
+            return share == 0 ? "none" : share == 1 ? "all" : "half";
+        }
+
         public String goesOver() {
             return Directions.of(way);
         }

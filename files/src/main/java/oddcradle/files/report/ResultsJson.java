@@ -64,6 +64,7 @@ public final class ResultsJson {
         proven.proof().ifPresent(proof -> LoadJson.write(out.putObject("load"), proof));
         cutList(out.putArray("cut_list"), examination);
         MakeJson.write(out.putObject("make"), examination);
+        FitJson.write(out.putObject("fit"), examination);
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);
         } catch (JsonProcessingException impossible) {

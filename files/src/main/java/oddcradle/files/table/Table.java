@@ -126,9 +126,14 @@ final class Table {
         return columns.containsKey(name);
     }
 
-    String text(CSVRecord row, String column) throws UnreadableTable {
+    /** Empty where the row ends before it. */
+    String cell(CSVRecord row, String column) {
         int at = columns.get(column);
-        String cell = at < row.size() ? row.get(at) : "";
+        return at < row.size() ? row.get(at) : "";
+    }
+
+    String text(CSVRecord row, String column) throws UnreadableTable {
+        String cell = cell(row, column);
         if (cell.isEmpty()) {
             throw UnreadableTable.at(file, row.getRecordNumber(), "\"" + column + "\" is empty");
         }

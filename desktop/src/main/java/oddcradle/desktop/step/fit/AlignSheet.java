@@ -91,7 +91,7 @@ final class AlignSheet extends VBox {
                         moves,
                         Text.button("align-fit", "Shims fitted as told", this::shimmed),
                         Text.line(
-                                "Left is that of somebody who stands at the coupling and looks at the engine. Line up cold, after the last bolt is tight, and once more after the first run."),
+                                "Left is that of somebody who stands at the coupling and looks at the engine. Dials see the shaft alone: a mount that is low by itself is shared out between both sides, so do first what What to do says. Line up cold, after the last bolt is tight, and once more after the first run."),
                         Text.head("Read with"),
                         how,
                         simulated,

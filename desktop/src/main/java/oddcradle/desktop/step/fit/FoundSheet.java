@@ -26,6 +26,7 @@ final class FoundSheet {
     private final Label lies = Text.said("fit-lies");
     private final Table<MountFound> mounts;
     private final Table<PullLearnt.Joint> pulls;
+    private final Label units = Text.said("found-units");
     private final Label learnt = Text.said("pull-learnt");
     private final Button take = Text.button("pull-take", "Let the odds go by this shop's pull", this::take);
     private Optional<FitUp> shown = Optional.empty();
@@ -105,16 +106,7 @@ final class FoundSheet {
     }
 
     Leaves.Leaf leaf() {
-        VBox told = new VBox(
-                8,
-                lies,
-                mounts,
-                Text.line(
-                        "Low and beside count from the drawing, shims taken in. “Keeps” is the force that stays between boss and mount once all bolts are tight."),
-                Text.head("What welding pulled"),
-                pulls,
-                learnt,
-                take);
+        VBox told = new VBox(8, lies, mounts, units, Text.head("What welding pulled"), pulls, learnt, take);
         return new StudySheet(desk, this::show, told).leaf();
     }
 
@@ -123,6 +115,10 @@ final class FoundSheet {
         Examination examination = desk.examination();
         MountsFound found = examination.fit().mounts();
         mounts.show(found.mounts());
+        units.setText(
+                "In " + desk.units().typedUnit(Kind.LENGTH) + " and "
+                        + desk.units().typedUnit(Kind.FORCE)
+                        + ", from the drawing, shims taken in. “Keeps” is the force that stays between boss and mount once all bolts are tight, the engine taken as stiff.");
         lies.setText(
                 !found.isMeasured()
                         ? "Nothing is measured yet: Measure asks for one reading after the other."

@@ -131,7 +131,7 @@ final class LogSheet extends VBox {
         pieces.show(built.cutAway());
         sum.setText(String.format(
                 Locale.ROOT,
-                "In %d times, out %d times, %.1f hours of it; %s cut away. Who fits by hand and eye tells of %d times and more.",
+                "In %d×, out %d×, %.1f hours in all; %s cut away. Who fits by hand and eye tells of %d times and more.",
                 log.in(),
                 log.out(),
                 log.time() / HOUR,

@@ -49,7 +49,7 @@ final class OntoSheet {
                     TipOver.State worst = tip.states().stream()
                             .min((one, other) -> Double.compare(one.edge(), other.edge()))
                             .orElseThrow();
-                    return "Nearest to going over with " + desk.units().show(Quantity.share(worst.share()))
+                    return "Nearest to going over with " + worst.carried()
                             + " of the engine on it: its weight lies "
                             + desk.units().show(Quantity.length(Math.abs(worst.edge())))
                             + (worst.edge() < 0 ? " outside" : " inside") + " its supports, "

@@ -102,7 +102,10 @@ final class WorkSheet {
                         "fit-done-" + remedy.kind().name().toLowerCase(Locale.ROOT) + "-"
                                 + String.join("-", remedy.mounts()),
                         "Done",
-                        () -> desk.session().apply(edit)))));
+                        () -> {
+                            desk.previews().end();
+                            desk.session().apply(edit);
+                        }))));
         row.setOnMouseEntered(
                 over -> remedy.edit().ifPresent(edit -> desk.previews().look(desk.examination(), edit)));
         row.setOnMouseExited(away -> desk.previews().end());

@@ -1,0 +1,81 @@
+package oddcradle.files.report;
+
+import java.util.Locale;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.fitup.FitPlan;
+import oddcradle.core.fitup.FitUp;
+import oddcradle.core.step.fit.MountFound;
+import oddcradle.core.step.fit.ShaftsFound;
+import oddcradle.core.units.Quantity;
+import oddcradle.core.units.UnitStyle;
+
+/** What was found on the finished mount and what to do about it, in words. */
+public final class FitText {
+    private static final double MINUTE = 60;
+
+    private FitText() {}
+
+    public static String of(Examination examination, FitUp fitUp, UnitStyle style) {
+        StringBuilder text = new StringBuilder(examination.job().name()).append('\n');
+        for (MountFound mount : examination.fit().mounts().mounts()) {
+            text.append(mount(mount, style)).append('\n');
+        }
+        for (Finding finding : examination.report(Step.FIT).findings()) {
+            if (finding.severity() != Severity.GOOD) {
+                text.append(finding.severity().word())
+                        .append(": ")
+                        .append(finding.what().in(style))
+                        .append('\n');
+            }
+        }
+        work(text, fitUp.plan(), style);
+        for (ShaftsFound found : examination.fit().shafts()) {
+            found.reach().keySet().stream().sorted().forEach(mount -> text.append("by dial ")
+                    .append(found.reading().id())
+                    .append(": lift ")
+                    .append(mount)
+                    .append(" by ")
+                    .append(style.show(Quantity.length(found.lift(mount))))
+                    .append(", move it left by ")
+                    .append(style.show(Quantity.length(found.move(mount))))
+                    .append('\n'));
+        }
+        fitUp.again().ifPresent(again -> again.turned().forEach(each -> text.append("as built, ")
+                .append(each.shown().severity().word())
+                .append(": ")
+                .append(each.shown().what().in(style))
+                .append('\n')));
+        return text.append(String.format(
+                        Locale.ROOT,
+                        "in %d times, out %d times; %d of %d still to be looked at before it runs%n",
+                        fitUp.log().in(),
+                        fitUp.log().out(),
+                        fitUp.signOff().open(),
+                        fitUp.signOff().items().size()))
+                .toString();
+    }
+
+    private static String mount(MountFound mount, UnitStyle style) {
+        return mount.measured()
+                ? mount.id() + " " + style.show(Quantity.length(Math.abs(mount.lacks())))
+                        + (mount.lacks() < 0 ? " high, " : " low, ")
+                        + style.show(Quantity.length(mount.across().length())) + " beside its place"
+                : mount.id() + " not measured";
+    }
+
+    private static void work(StringBuilder text, FitPlan plan, UnitStyle style) {
+        if (plan.work().isEmpty()) {
+            return;
+        }
+        plan.work().forEach(each -> text.append("to do, ")
+                .append(each.kind().word())
+                .append(": ")
+                .append(each.what().in(style))
+                .append('\n'));
+        text.append(plan.fits() ? "then it fits" : "then measure again, it does not all fit yet")
+                .append(String.format(Locale.ROOT, ", about %.0f min%n", plan.time() / MINUTE));
+    }
+}

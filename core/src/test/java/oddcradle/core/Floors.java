@@ -36,8 +36,8 @@ final class Floors {
             List.of("step"),
             List.of("examine"),
             List.of("search"),
-            List.of("cure", "fitup", "proof", "workshop"),
-            List.of("guide", "propose"));
+            List.of("cure", "proof", "workshop"),
+            List.of("fitup", "guide", "propose"));
 
     static final int ANALYSES = 2;
 

@@ -1,6 +1,5 @@
 package oddcradle.core.cure;
 
-import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.asbuilt.ShimStacks;
 import oddcradle.core.examine.Examination;
@@ -9,7 +8,6 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.job.edit.SetAsBuilt;
 import oddcradle.core.job.fit.AsBuilt;
-import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.fit.MountFound;
@@ -43,11 +41,8 @@ final class FitCures {
         if (stack > THICKEST || Math.abs(stack - wanted) >= Math.abs(mount.lacks())) {
             return List.of();
         }
-        List<Fitted> fitted = new ArrayList<>(built.fitted());
-        fitted.removeIf(each -> each.mount().equals(mount.id()));
-        fitted.add(new Fitted(mount.id(), stack));
         return List.of(Cure.of(new SetAsBuilt(
-                built.withFitted(fitted),
+                built.shimmed(mount.id(), stack),
                 Phrase.of("shim {} by {}", mount.id(), Quantity.length(stack)),
                 "fitted." + mount.id())));
     }

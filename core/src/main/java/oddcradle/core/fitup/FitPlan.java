@@ -181,7 +181,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         changed,
                         new Phrase(String.join("; ", words), sizes),
                         changed.size() * pace.mount() / 2,
-                        Optional.of(new SetAsBuilt(job.asBuilt().withFitted(fitted), "shims fitted", "fitted"))));
+                        Optional.of(new SetAsBuilt(job.asBuilt().shimmed(fitted), "shims fitted", "fitted"))));
             }
         }
 
@@ -259,10 +259,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
         }
 
         private JobEdit fitted(MountFound mount, double thickness) {
-            List<Fitted> all = new ArrayList<>(job.asBuilt().fitted());
-            all.removeIf(each -> each.mount().equals(mount.id()));
-            all.add(new Fitted(mount.id(), thickness));
-            return new SetAsBuilt(job.asBuilt().withFitted(all), "fitted at " + mount.id(), "fitted");
+            return new SetAsBuilt(
+                    job.asBuilt().shimmed(mount.id(), thickness), "fitted at " + mount.id(), "fitted." + mount.id());
         }
 
         /** Whether all bolts go in once this is done. */

@@ -119,6 +119,19 @@ public record AsBuilt(
                 .orElseGet(() -> new Fitted(mount, 0));
     }
 
+    /** With other shims under the bosses: dials that were read before them say nothing of the engine any more. */
+    public AsBuilt shimmed(List<Fitted> others) {
+        return others.equals(fitted) ? this : withFitted(others).withShafts(List.of());
+    }
+
+    /** The same with this much under one boss, m. */
+    public AsBuilt shimmed(String mount, double thickness) {
+        List<Fitted> others = new ArrayList<>(fitted);
+        others.removeIf(each -> each.mount().equals(mount));
+        others.add(new Fitted(mount, thickness));
+        return shimmed(others);
+    }
+
     public Optional<Inspection> inspection(String item) {
         return inspections.stream().filter(each -> each.item().equals(item)).findFirst();
     }

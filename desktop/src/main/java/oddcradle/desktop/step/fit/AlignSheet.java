@@ -304,7 +304,7 @@ final class AlignSheet extends VBox {
         return found.isEmpty() ? Optional.empty() : Optional.of(found.get(found.size() - 1));
     }
 
-    /** What was told is under the mounts now: the reading it came from has had its day. */
+    /** What was told is under the mounts now; the next reading says whether it helped. */
     private void shimmed() {
         last().ifPresent(found -> {
             AsBuilt built = job().asBuilt();
@@ -314,14 +314,7 @@ final class AlignSheet extends VBox {
                 fitted.removeIf(each -> each.mount().equals(mount));
                 fitted.add(new Fitted(mount, now + found.lift(mount)));
             }
-            desk.session()
-                    .apply(new SetAsBuilt(
-                            built.withFitted(fitted)
-                                    .withShafts(built.shafts().stream()
-                                            .filter(each -> !each.equals(found.reading()))
-                                            .toList()),
-                            "shims by dial",
-                            "shims-by-dial"));
+            desk.session().apply(new SetAsBuilt(built.shimmed(fitted), "shims by dial", "shims-by-dial"));
         });
     }
 

@@ -17,7 +17,7 @@ import oddcradle.core.mechanics.SmallMotion;
 public final class BodyOnHoles {
     private static final int FEWEST = 3;
     private static final int MOST = 60;
-    private static final int SWEEPS = 400;
+    private static final int SWEEPS = 4_000;
     /** Bolts that move less have come to rest, m. */
     private static final double AT_REST = 1e-9;
 
@@ -28,6 +28,9 @@ public final class BodyOnHoles {
     private static final double WIGGLED = 1e6;
 
     private static final double LOOSE = 1;
+
+    /** Of the softest mount: what a hand pushes by is nothing to a bolt. */
+    private static final double GUIDED = 1e-3;
 
     private final List<Vec3> places;
     private final Vec3 middle;
@@ -40,19 +43,26 @@ public final class BodyOnHoles {
     /** What is left of the stiffness once the body has given way, N/m. */
     private final double[][] held;
 
-    private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness) {
+    private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness, List<Vec3> guides) {
         this.places = List.copyOf(places);
         this.middle = middle;
         this.stiffness = stiffness;
         this.moves = new double[3 * places.size()][];
         for (int k = 0; k < places.size(); k++) {
-            Vec3 arm = places.get(k).minus(middle);
-            moves[3 * k] = new double[] {1, 0, 0, 0, arm.z(), -arm.y()};
-            moves[3 * k + 1] = new double[] {0, 1, 0, -arm.z(), 0, arm.x()};
-            moves[3 * k + 2] = new double[] {0, 0, 1, arm.y(), -arm.x(), 0};
+            System.arraycopy(moves(places.get(k), middle), 0, moves, 3 * k, 3);
         }
         double[][] pulled = times(stiffness, moves);
-        this.follows = solved(transposedTimes(moves, pulled), transposed(pulled));
+        double[][] whole = transposedTimes(moves, pulled);
+        for (Vec3 guide : guides) {
+            double[][] way = moves(guide, middle);
+            double[][] held = transposedTimes(way, way);
+            for (int i = 0; i < 6; i++) {
+                for (int j = 0; j < 6; j++) {
+                    whole[i][j] += GUIDED * softest(stiffness) * held[i][j];
+                }
+            }
+        }
+        this.follows = solved(whole, transposed(pulled));
         double[][] given = times(pulled, follows);
         this.held = new double[stiffness.length][stiffness.length];
         for (int i = 0; i < held.length; i++) {
@@ -62,11 +72,35 @@ public final class BodyOnHoles {
         }
     }
 
+    private static double[][] moves(Vec3 place, Vec3 middle) {
+        Vec3 arm = place.minus(middle);
+        return new double[][] {
+            {1, 0, 0, 0, arm.z(), -arm.y()}, {0, 1, 0, -arm.z(), 0, arm.x()}, {0, 0, 1, arm.y(), -arm.x(), 0}
+        };
+    }
+
+    private static double softest(double[][] stiffness) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 0; k < stiffness.length; k++) {
+            least = Math.min(least, stiffness[k][k]);
+        }
+        return least;
+    }
+
     /**
      * @param places of the bosses, three or more, not in one line, m
      * @param give what holes and frame give together: entry (3 i + a, 3 j + b) is the way of hole i along axis a under 1 N on hole j along b, m/N; symmetric, every hole gives
      */
     public static BodyOnHoles of(List<Vec3> places, double[][] give) {
+        return of(places, give, List.of());
+    }
+
+    /**
+     * The same by somebody who lines it up while the bolts still have play.
+     *
+     * @param guides places of the body that are pushed to where they were drawn, as far as play lets them, m
+     */
+    public static BodyOnHoles of(List<Vec3> places, double[][] give, List<Vec3> guides) {
         Guard.within("mounts", places.size(), FEWEST, MOST, "mounts");
         Vec3 sum = Vec3.ZERO;
         for (Vec3 place : places) {
@@ -78,7 +112,7 @@ public final class BodyOnHoles {
         for (int k = 0; k < unit.length; k++) {
             unit[k][k] = 1;
         }
-        return new BodyOnHoles(places, middle, symmetric(solved(give, unit)));
+        return new BodyOnHoles(places, middle, symmetric(solved(give, unit)), guides);
     }
 
     /**
@@ -136,7 +170,12 @@ public final class BodyOnHoles {
         for (int k = 0; k < holes.size(); k++) {
             put(offset, k, holes.get(k).off());
         }
+        // Whoever pushes it before the bolts are tight pushes it to where it was drawn.
         double[] play = new double[offset.length];
+        for (int k = 0; k < holes.size(); k++) {
+            Hole hole = holes.get(k);
+            put(play, k, hole.beyondPlay().minus(hole.off().withoutPartAlong(hole.up())));
+        }
         if (holes.stream().anyMatch(hole -> hole.play() > 0)) {
             settle(holes, offset, play);
         }
@@ -186,7 +225,7 @@ public final class BodyOnHoles {
     }
 
     private void settle(List<Hole> holes, double[] offset, double[] play) {
-        double[] pull = times(held, offset);
+        double[] pull = times(held, sum(offset, play));
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             double moved = 0;
             for (int k = 0; k < holes.size(); k++) {

@@ -78,6 +78,9 @@ import oddcradle.core.weigh.CombinedWeighing;
  * as they are. Any threads.
  */
 public final class Examination {
+    /** Along the output from its end, by which its angle is held too, m. */
+    private static final double SECOND_GUIDE = 0.3;
+
     private final Job job;
     private final Scans scans;
     private final Memory memory;
@@ -177,6 +180,9 @@ public final class Examination {
                         mountDesigns,
                         survey(Side.MOUNT),
                         standing.map(CradleFrame.Standing::flexibility),
+                        List.of(
+                                seating.driverCentre(),
+                                seating.driverCentre().along(seating.driverAxis(), SECOND_GUIDE)),
                         movement.standing(),
                         lies),
                 FitCheck::of);

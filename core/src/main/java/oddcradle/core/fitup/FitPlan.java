@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import oddcradle.core.asbuilt.Aim;
 import oddcradle.core.asbuilt.BodyOnHoles;
 import oddcradle.core.asbuilt.Hole;
 import oddcradle.core.asbuilt.Seated;
@@ -42,9 +43,6 @@ import oddcradle.core.units.Quantity;
 public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> work, boolean fits) {
     /** Less is not worth a spanner, m; common practice. */
     private static final double ENOUGH = 0.0002;
-
-    /** A bolt that lacks less goes in with a tap, m. */
-    private static final double WITH_A_TAP = 0.0001;
 
     /** Of an even share of the engine. */
     private static final double SOFT_SHARE = 0.25;
@@ -100,29 +98,27 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
         }
 
         FitPlan plan(BodyOnHoles body, Progress progress) {
-            // What is fitted now is chosen anew: the search sees the bare mounts.
+            // Shims are chosen anew; what was trimmed off stays off.
             List<Hole> bare = found.mounts().stream()
-                    .map(mount -> mount.hole().shimmed(-mount.fitted()))
+                    .map(mount -> mount.hole().shimmed(-Math.max(0, mount.fitted())))
                     .toList();
+            List<Aim> aims = LineAims.of(examination);
+            HolesOpened opened = found.loaded() ? HolesOpened.none(bare) : HolesOpened.byHand(bare);
             ShimStacks stacks = ShimStacks.of(job.build().shop().tools().shims());
             ShimSearch.Result shims = ShimSearch.of(
                     new ShimSearch.Input(
                             body,
-                            bare,
+                            opened.holes(),
                             found.mounts().stream().map(this::mayBeLeft).toList(),
                             stacks,
-                            LineAims.of(examination),
+                            aims,
                             LineAims.rooms(examination)),
                     progress);
             ShimSearch.Answer best = shims.best().get(0);
             List<Stack> chosen = best.holds() ? best.stacks() : toTheDrawing(bare, stacks);
-            List<Hole> filled = new ArrayList<>();
-            for (int k = 0; k < bare.size(); k++) {
-                filled.add(bare.get(k).shimmed(chosen.get(k).thickness()));
-            }
             shim(chosen);
             boolean lowered = !best.holds() && lower(bare);
-            boolean bolts = found.loaded() || across(filled);
+            boolean across = found.loaded() || across(body, opened.shimmed(chosen), aims);
             if (work.isEmpty()) {
                 work.add(new Remedy(
                         Remedy.Kind.LEAVE,
@@ -132,7 +128,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.empty()));
             }
             work.sort(Comparator.comparing(Remedy::kind).reversed());
-            return new FitPlan(shims.best(), shims.tried(), work, bolts && !lowered && best.holds());
+            return new FitPlan(shims.best(), shims.tried(), work, across && !lowered && best.holds());
         }
 
         /** What may be left along a bolt, m: of a stiff mount what bends nothing, of a soft one what adds no quarter to what it carries. */
@@ -190,10 +186,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
             boolean cut = false;
             for (int k = 0; k < bare.size(); k++) {
                 double high = bare.get(k).off().dot(bare.get(k).up());
-                // What was trimmed off already is in what is fitted.
-                double still = high + Math.min(0, found.mounts().get(k).fitted());
-                if (still > mayBeLeft(found.mounts().get(k))) {
-                    cut |= lower(found.mounts().get(k), still);
+                if (high > mayBeLeft(found.mounts().get(k))) {
+                    cut |= lower(found.mounts().get(k), high);
                 }
             }
             return cut;
@@ -263,14 +257,18 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     job.asBuilt().shimmed(mount.id(), thickness), "fitted at " + mount.id(), "fitted." + mount.id());
         }
 
-        /** Whether all bolts go in once this is done. */
-        private boolean across(List<Hole> filled) {
-            Seated hand = BodyOnHoles.byHand(filled).on(filled);
-            boolean all = true;
-            for (int k = 0; k < filled.size(); k++) {
-                Vec3 beside = hand.left().get(k).withoutPartAlong(filled.get(k).up());
-                if (beside.length() > WITH_A_TAP) {
-                    all &= open(found.mounts().get(k), beside, beside.length());
+        /** What has to be opened, for the bolts and for the line; whether both are right then. */
+        private boolean across(BodyOnHoles body, HolesOpened bolts, List<Aim> aims) {
+            HolesOpened opened = bolts.forTheLine(body, aims);
+            Seated tight = body.on(opened.holes());
+            boolean all = HolesOpened.line(tight, aims) <= 1;
+            for (int k : opened.which()) {
+                MountFound mount = found.mounts().get(k);
+                Hole hole = opened.holes().get(k);
+                Vec3 wanted = tight.motion().at(hole.place()).minus(hole.off()).withoutPartAlong(hole.up());
+                double beyond = wanted.length() - mount.hole().play();
+                if (beyond > 0) {
+                    all &= open(mount, wanted, beyond);
                 }
             }
             return all;

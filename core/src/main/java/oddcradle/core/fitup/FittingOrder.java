@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
@@ -22,6 +23,8 @@ import oddcradle.core.units.Quantity;
 public record FittingOrder(List<Move> moves) {
     /** A gap along a bolt that is pulled shut by that bolt, m; common practice. */
     private static final double PULLED_IN = 0.0005;
+
+    private static final Set<HardwareItem.Kind> TIGHTENED = Set.of(HardwareItem.Kind.BOLT, HardwareItem.Kind.STUD);
 
     public FittingOrder {
         moves = List.copyOf(moves);
@@ -201,15 +204,17 @@ public record FittingOrder(List<Move> moves) {
             List<Phrase> what = new ArrayList<>();
             for (MountFound mount : mounts) {
                 examination.hardware().items().stream()
-                        .filter(item -> item.mount().equals(mount.id()) && item.kind() == HardwareItem.Kind.BOLT)
-                        .flatMap(item -> item.fastening().stream())
+                        .filter(item -> item.mount().equals(mount.id()) && TIGHTENED.contains(item.kind()))
+                        .filter(item -> item.fastening().isPresent())
                         .findFirst()
                         .ifPresent(bolt -> what.add(Phrase.of(
-                                mount.mount().element().isHard()
-                                        ? "{}: {} dry, or as its maker says."
-                                        : "{}: until its sleeve comes to a stop, which the hand feels; then {} dry, or as its maker says.",
+                                bolt.kind() == HardwareItem.Kind.STUD
+                                        ? "{}: a second spanner on its plate, so that the rubber is not wound up; no more than {}."
+                                        : mount.mount().element().isHard()
+                                                ? "{}: {} dry, or as its maker says."
+                                                : "{}: until its sleeve comes to a stop, which the hand feels; then {} dry, or as its maker says.",
                                 mount.id(),
-                                Quantity.torque(bolt.torque()))));
+                                Quantity.torque(bolt.fastening().orElseThrow().torque()))));
             }
             if (what.isEmpty()) {
                 what.add(Phrase.of("Tighten in turn, a little each, to the figures of the mounts' maker."));

@@ -8,12 +8,15 @@ import oddcradle.core.asbuilt.Room;
 import oddcradle.core.clearance.Gap;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.distance.Separation;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Part;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.search.LineTolerance;
 import oddcradle.core.step.line.DatumSeat;
+import oddcradle.core.step.line.LineFinding;
+import oddcradle.core.units.Quantity;
 
 /** What the engine must not leave when it is shimmed: its line, and the gaps round it. */
 final class LineAims {
@@ -23,8 +26,12 @@ final class LineAims {
     /** Between shafts or planes of which no coupling is named, rad; common practice. */
     private static final double ANGLE = Math.toRadians(0.3);
 
+    /** Of a tolerance that running uses up. */
+    private static final double LEAST_SHARE = 0.25;
+
     private static final int ROOMS = 12;
     private static final double SEEN = 0.0005;
+    private static final double UNSEEN_BY_DIAL = 0.00005;
 
     private LineAims() {}
 
@@ -38,14 +45,14 @@ final class LineAims {
         DatumSeat line = datum.get();
         Vec3 at = examination.seating().pose().place(line.own());
         double tolerance = LineTolerance.of(job, at, line);
+        tolerance = Math.max(tolerance * LEAST_SHARE, tolerance - running(examination));
         List<Aim> aims = new ArrayList<>();
         if (line.plane()) {
-            aims.add(new Aim(at, line.way(), at.minus(line.point()).dot(line.way()), tolerance));
+            aims.add(aim(at, line.way(), at.minus(line.point()).dot(line.way()), tolerance));
             Vec3 towards = line.point().minus(at).withoutPartAlong(line.way());
             if (towards.length() > ALONG / 10) {
                 Vec3 beside = at.along(towards.unit(), ALONG);
-                aims.add(
-                        new Aim(beside, line.way(), at.minus(line.point()).dot(line.way()), tolerance + ANGLE * ALONG));
+                aims.add(aim(beside, line.way(), at.minus(line.point()).dot(line.way()), tolerance + ANGLE * ALONG));
             }
             return aims;
         }
@@ -58,10 +65,25 @@ final class LineAims {
                 .orElse(ANGLE);
         for (Vec3 way : List.of(first, line.way().cross(first))) {
             double off = at.minus(line.point()).dot(way);
-            aims.add(new Aim(at, way, off, tolerance));
-            aims.add(new Aim(at.along(axis, ALONG), way, off + ALONG * axis.dot(way), tolerance + angle * ALONG));
+            aims.add(aim(at, way, off, tolerance));
+            aims.add(aim(at.along(axis, ALONG), way, off + ALONG * axis.dot(way), tolerance + angle * ALONG));
         }
         return aims;
+    }
+
+    /** How far the shafts part by themselves while it runs, m: the mounts must leave that much. */
+    private static double running(Examination examination) {
+        return examination.report(Step.LINE).findings().stream()
+                .filter(finding -> finding.code() == LineFinding.MOVED_ASIDE)
+                .flatMap(finding -> finding.measured().stream())
+                .mapToDouble(Quantity::si)
+                .max()
+                .orElse(0);
+    }
+
+    /** What is out of line as drawn is no fault of the mounts: it must not get worse. */
+    private static Aim aim(Vec3 place, Vec3 way, double off, double tolerance) {
+        return new Aim(place, way, off, Math.max(tolerance, Math.abs(off) + UNSEEN_BY_DIAL));
     }
 
     /** The nearest gaps of the donor, less what each must keep. */

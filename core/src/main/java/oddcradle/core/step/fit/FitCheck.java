@@ -46,6 +46,7 @@ public record FitCheck(
      * @param designs of the mounts
      * @param survey of the finished mount
      * @param give of the frame at the mounts; empty where it does not stand alone
+     * @param guides places of the engine that line up with what it drives, as drawn, m
      * @param standing movement of the engine as it stands on its mounts
      * @param line as drawn
      */
@@ -55,13 +56,14 @@ public record FitCheck(
             List<MountDesign> designs,
             SurveyResult survey,
             Optional<FrameFlexibility> give,
+            List<Vec3> guides,
             Optional<SmallMotion> standing,
             LineResult line) {}
 
     public static FitCheck of(Input input) {
         Job job = input.job();
         MountsFound mounts = MountsFound.of(new MountsFound.Input(
-                job, input.bosses(), input.designs(), input.survey(), input.give(), input.standing()));
+                job, input.bosses(), input.designs(), input.survey(), input.give(), input.guides(), input.standing()));
         List<JointPull> pulls = JointPull.of(job.asBuilt(), input.survey());
         List<ShaftsFound> shafts = new ArrayList<>();
         List<EdgeFound> edges = new ArrayList<>();

@@ -51,6 +51,7 @@ public record MountsFound(
      *
      * @param survey of the finished mount
      * @param give what the frame gives at the mounts, three probes each along the host's axes; empty where it does not stand alone
+     * @param guides places of the engine that line up with what it drives, as drawn, m
      * @param standing movement of the engine from where it is drawn as it stands on its mounts
      */
     public record Input(
@@ -59,6 +60,7 @@ public record MountsFound(
             List<MountDesign> designs,
             SurveyResult survey,
             Optional<FrameFlexibility> give,
+            List<Vec3> guides,
             Optional<SmallMotion> standing) {}
 
     public static MountsFound of(Input input) {
@@ -75,8 +77,10 @@ public record MountsFound(
         Optional<Seated> byHand = Optional.empty();
         if (mounts.stream().anyMatch(MountFound::measured)) {
             try {
-                body = Optional.of(
-                        BodyOnHoles.of(holes.stream().map(Hole::place).toList(), give(input, mounts, loaded)));
+                body = Optional.of(BodyOnHoles.of(
+                        holes.stream().map(Hole::place).toList(),
+                        give(input, mounts, loaded),
+                        loaded ? List.of() : input.guides()));
                 byHand = Optional.of(BodyOnHoles.byHand(holes).on(holes));
             } catch (InvalidValue turns) {
                 // Fewer than three mounts, or all in a line: Cradle says so, and nothing can be told here.

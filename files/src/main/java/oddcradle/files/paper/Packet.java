@@ -120,6 +120,7 @@ public final class Packet {
                     case WELDS -> WeldPages.add(book, examination, plan.welds());
                     case HARDWARE -> hardware(book, examination);
                     case ORDER -> OrderPages.add(book, examination, plan.order());
+                    case FIT -> FitPages.add(book, examination);
                     case FINDINGS -> findings(book, examination);
                 }
             }

@@ -16,6 +16,7 @@ public enum PacketPart {
     WELDS("Weld map"),
     HARDWARE("Hardware, mount by mount"),
     ORDER("Build order"),
+    FIT("Fit: measure, onto its mounts, look"),
     FINDINGS("Findings");
 
     private final String words;

@@ -1,0 +1,178 @@
+package oddcradle.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableView;
+import javafx.stage.Stage;
+import oddcradle.core.asbuilt.Seated;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.survey.Reading;
+import oddcradle.files.job.DemoJobs;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** Fit, sheet by sheet, at the skid whose third mount came out low and aside. */
+@ExtendWith(ApplicationExtension.class)
+class FitSheetsTest extends WindowDriver {
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    @BeforeEach
+    void skid(FxRobot robot) {
+        robot.interact(() -> window.files().openDemo(DemoJobs.HUT_SKID));
+        until(() -> desk.session().job().name().equals("Hut skid")
+                && desk.examination().job().equals(desk.session().job()));
+    }
+
+    private AsBuilt built() {
+        return desk.session().job().asBuilt();
+    }
+
+    private static int rows(FxRobot robot, String table) {
+        return robot.lookup(table).queryAs(TableView.class).getItems().size();
+    }
+
+    private static String words(FxRobot robot, String box) {
+        return robot.lookup(box).query().lookupAll(".label").stream()
+                .map(label -> ((Labeled) label).getText())
+                .collect(Collectors.joining(" | "));
+    }
+
+    /** Reamed and shimmed by two clicks, lined up by dials that are simulated: at last nothing is worse than a note. */
+    @Test
+    void skid_isBroughtRight(FxRobot robot) {
+        at(robot, Step.FIT, "found");
+        until(() -> rows(robot, "#found") == 4 && rows(robot, "#pulls") == 8);
+        assertThat(text(robot, "#fit-lies")).contains("turned by");
+        at(robot, Step.FIT, "as-built");
+        until(() -> text(robot, "#again-said").contains("new or worse"));
+        assertThat(words(robot, "#again-turned")).contains("shaft centres");
+        at(robot, Step.FIT, "what-to-do");
+        until(() -> robot.lookup("#fit-done-ream-M3").tryQuery().isPresent());
+        assertThat(text(robot, "#fit-sum")).startsWith("With this done the line, the gaps and every bolt are right");
+        click(robot, "#fit-done-ream-M3");
+        settled();
+        until(() -> robot.lookup("#fit-done-ream-M3").tryQuery().isEmpty()
+                && robot.lookup("#fit-done-shim-M3").tryQuery().isPresent());
+        click(robot, "#fit-done-shim-M3");
+        settled();
+        until(() -> words(robot, "#fit-work").contains("leave it as it is"));
+        assertThat(built().fitted("M3").thickness()).isBetween(0.002, 0.0025);
+        assertThat(built().shafts()).isEmpty();
+        assertThat(desk.examination().report(Step.FIT).findings())
+                .noneMatch(finding -> finding.severity().isWorseThan(Severity.NOTE));
+        assertThat(desk.examination().fit().mounts().sits().map(Seated::forces).orElseThrow())
+                .allSatisfy(force -> assertThat(force.length()).isLessThan(1_000));
+    }
+
+    @Test
+    void dials_areTypedAndSimulated_andTheirShimsFitted(FxRobot robot) {
+        at(robot, Step.FIT, "line-up");
+        assertThat(rows(robot, "#align")).isEqualTo(4);
+        int before = built().shafts().size();
+        robot.interact(
+                () -> robot.lookup("#align-simulated").queryAs(CheckBox.class).setSelected(true));
+        click(robot, "#face-take");
+        settled();
+        assertThat(built().shafts()).hasSize(before + 1);
+        fill(robot, "#face-rim", "0 0.1 0.4 0.3");
+        fill(robot, "#face-face", "0 0 0");
+        click(robot, "#face-take");
+        assertThat(text(robot, "#face-problem")).contains("has 3 numbers");
+        assertThat(built().shafts()).hasSize(before + 1);
+        fill(robot, "#face-face", "0 0 0 0");
+        click(robot, "#face-take");
+        settled();
+        assertThat(built().shafts()).hasSize(before + 2);
+        // Half of bottom less top: the engine's shaft stands 0.2 mm low there, and warm it rises by 0.09 mm more.
+        double lift = desk.examination().fit().shafts().get(before + 1).lift("M1");
+        assertThat(lift).isBetween(0.00009, 0.00012);
+        click(robot, "#align-fit");
+        settled();
+        assertThat(built().shafts()).isEmpty();
+        assertThat(built().fitted("M1").thickness()).isEqualTo(lift);
+        fill(robot, "#foot-gap", "0.4");
+        click(robot, "#foot-take");
+        settled();
+        assertThat(built().feet()).hasSize(1);
+    }
+
+    /** A third time of measuring begins with the same points and no reading; the sheet asks for the first. */
+    @Test
+    void anotherTime_isMeasured(FxRobot robot) {
+        at(robot, Step.FIT, "measure");
+        int times = built().measured().size();
+        fill(robot, "#time-called", "painted");
+        fill(robot, "#time-day", "the day after");
+        click(robot, "#time-take");
+        assertThat(text(robot, "#time-problem")).contains("year, month and day");
+        fill(robot, "#time-day", "2026-06-01");
+        click(robot, "#time-take");
+        settled();
+        assertThat(built().measured()).hasSize(times + 1);
+        assertThat(built().survey().readings()).isEmpty();
+        assertThat(text(robot, "#fit-time")).contains("painted", "Before that: tacked, welded");
+        type(robot, "#reading-entry", "120.5");
+        settled();
+        Reading first = built().survey().readings().get(0);
+        assertThat(Math.abs(first.value())).isEqualTo(0.1205);
+    }
+
+    @Test
+    void logAndList_takeWhatIsWritten(FxRobot robot) {
+        at(robot, Step.FIT, "in-and-out");
+        int times = built().fittings().size();
+        fill(robot, "#went-day", "2026-05-01");
+        fill(robot, "#went-took", "1.5 h");
+        click(robot, "#went-take");
+        assertThat(text(robot, "#went-problem")).contains("a log runs forwards");
+        fill(robot, "#went-day", "2026-05-30");
+        click(robot, "#went-take");
+        settled();
+        Fitting last = built().fittings().get(times);
+        assertThat(last.time()).isEqualTo(5_400);
+        fill(robot, "#piece-from", "front tube");
+        fill(robot, "#piece-length", "1/2 in");
+        click(robot, "#piece-take");
+        settled();
+        assertThat(built().cutAway().get(built().cutAway().size() - 1).length()).isEqualTo(0.0127);
+        at(robot, Step.FIT, "sign-off");
+        click(robot, "#sign-threads");
+        assertThat(text(robot, "#sign-problem")).contains("Who looked?");
+        fill(robot, "#sign-who", "the owner");
+        click(robot, "#sign-threads");
+        settled();
+        assertThat(built().inspection("threads").orElseThrow().who()).isEqualTo("the owner");
+        click(robot, "#sign-again-threads");
+        settled();
+        assertThat(built().inspection("threads")).isEmpty();
+    }
+
+    @Test
+    void ontoItsMounts_andTheWedge_areTold(FxRobot robot) {
+        at(robot, Step.FIT, "onto-it");
+        until(() -> words(robot, "#fitting-order").contains("Straps off"));
+        assertThat(text(robot, "#tip-over")).contains("inside its supports");
+        at(robot, Step.FIT, "what-to-do");
+        List<String> typed = List.of("#wedge-front", "#wedge-back", "#wedge-length", "#wedge-lean");
+        fill(robot, typed.get(0), "0");
+        fill(robot, typed.get(1), "1.2 in");
+        fill(robot, typed.get(2), "80");
+        fill(robot, typed.get(3), "25");
+        click(robot, "#wedge-take");
+        assertThat(text(robot, "#wedge-answer")).contains("33.6 mm at the back edge");
+    }
+}

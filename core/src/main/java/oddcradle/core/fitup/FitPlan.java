@@ -123,7 +123,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                 work.add(new Remedy(
                         Remedy.Kind.LEAVE,
                         List.of(),
-                        Phrase.of("leave it as it is: bolts go in, and nothing is missing or in the way"),
+                        Phrase.of("bolts go in, and nothing is missing or in the way"),
                         0,
                         Optional.empty()));
             }
@@ -220,7 +220,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Remedy.Kind.TRIM,
                         List.of(mount.id()),
                         Phrase.of(
-                                "take {} off the spacer or shims of {}, which are {} thick",
+                                "{} off the spacer or shims of {}, which are {} thick",
                                 Quantity.length(by),
                                 mount.id(),
                                 Quantity.length(spare)),
@@ -284,7 +284,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Remedy.Kind.REAM,
                         List.of(mount.id()),
                         Phrase.of(
-                                "ream the hole of {} from {} to {}, with washers that cover it",
+                                "{} from {} to {}, with washers that cover it",
                                 mount.id(),
                                 Quantity.length(diameter),
                                 Quantity.length(diameter + 2 * beyond)),
@@ -297,7 +297,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Remedy.Kind.SLOT,
                         List.of(mount.id()),
                         Phrase.of(
-                                "file the hole of {} {} longer {}; a washer must cover the slot, and the bolt clamps, it does not locate",
+                                "{}, by file, {} longer {}; a washer must cover the slot, and the bolt clamps, it does not locate",
                                 mount.id(),
                                 Quantity.length(beyond),
                                 Directions.of(beside)),

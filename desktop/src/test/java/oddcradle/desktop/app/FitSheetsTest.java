@@ -69,7 +69,7 @@ class FitSheetsTest extends WindowDriver {
                 && robot.lookup("#fit-done-shim-M3").tryQuery().isPresent());
         click(robot, "#fit-done-shim-M3");
         settled();
-        until(() -> words(robot, "#fit-work").contains("leave it as it is"));
+        until(() -> words(robot, "#fit-work").contains("nothing is missing"));
         assertThat(built().fitted("M3").thickness()).isBetween(0.002, 0.0025);
         assertThat(built().shafts()).isEmpty();
         assertThat(desk.examination().report(Step.FIT).findings())

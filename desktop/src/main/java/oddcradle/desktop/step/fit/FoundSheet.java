@@ -40,9 +40,8 @@ final class FoundSheet {
                         Table.Column.words("mount", this::mount),
                         length("low", mount -> mount.lacks()),
                         length("beside", mount -> mount.across().length()),
-                        Table.Column.numbers(
-                                "keeps", () -> desk.units().typedUnit(Kind.FORCE), this::force, mount -> desk.units()
-                                        .number(Quantity.force(force(mount))))),
+                        Table.Column.numbers("keeps", () -> "", this::force, mount -> desk.units()
+                                .show(Quantity.force(force(mount))))),
                 mount -> desk.selectionProperty().set(Optional.of(mount.id())));
         mounts.whenEmpty("No mount yet: they are drawn at Cradle.");
         pulls = new Table<>(
@@ -57,7 +56,7 @@ final class FoundSheet {
                         joint("±", joint -> joint.found().sigma()),
                         joint("expected", PullLearnt.Joint::expected)),
                 joint -> desk.selectionProperty().set(Optional.of(joint.found().point())));
-        pulls.whenEmpty("Measured once only: measure again after welding to see what it pulled.");
+        pulls.whenEmpty("Measured once: nothing to compare yet.");
     }
 
     private Table.Column<MountFound> length(String name, ToDoubleFunction<MountFound> of) {
@@ -116,8 +115,7 @@ final class FoundSheet {
         MountsFound found = examination.fit().mounts();
         mounts.show(found.mounts());
         units.setText(
-                "In " + desk.units().typedUnit(Kind.LENGTH) + " and "
-                        + desk.units().typedUnit(Kind.FORCE)
+                "In " + desk.units().typedUnit(Kind.LENGTH)
                         + ", from the drawing, shims taken in. “Keeps” is the force that stays between boss and mount once all bolts are tight, the engine taken as stiff.");
         lies.setText(
                 !found.isMeasured()

@@ -59,8 +59,16 @@ final class LogSheet extends VBox {
                                 CutAway::length,
                                 each -> desk.units().number(Quantity.length(each.length())))),
                 each -> {});
-        pieces.whenEmpty("Nothing was cut away yet. Keep what is: the second cut need not be blind.");
-        getChildren().addAll(sum, times, went(), Text.head("Pieces cut away"), pieces, cut());
+        pieces.whenEmpty("Nothing was cut away yet.");
+        getChildren()
+                .addAll(
+                        sum,
+                        times,
+                        went(),
+                        Text.head("Pieces cut away"),
+                        Text.line("Keep them with their size: the second cut need not be blind."),
+                        pieces,
+                        cut());
     }
 
     private static String told(Fitting fitting) {

@@ -6,6 +6,8 @@ import oddcradle.core.math.Vec3;
 /**
  * A mount's hole and the boss that goes on it.
  *
+ * <p>Differences of places, by definition.
+ *
  * @param id of the mount
  * @param place of the boss as drawn, m
  * @param up unit way in which a shim moves the boss, along the bolt
@@ -38,6 +40,7 @@ public record Hole(String id, Vec3 place, Vec3 up, Vec3 off, double play) {
         return Math.max(0, play - off.withoutPartAlong(up).length());
     }
 
+    /** With another play, m. */
     public Hole withPlay(double other) {
         return new Hole(id, place, up, off, other);
     }

@@ -72,6 +72,7 @@ public final class ShimSearch {
             return stacks.stream().mapToInt(stack -> stack.pieces().size()).sum();
         }
 
+        /** Of all stacks together, a sum by definition, m. */
         public double thickness() {
             return stacks.stream().mapToDouble(Stack::thickness).sum();
         }

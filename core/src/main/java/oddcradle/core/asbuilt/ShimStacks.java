@@ -73,7 +73,7 @@ public final class ShimStacks {
         return nearest(thickness, 1).get(0);
     }
 
-    /** The nearest few, nearest first. */
+    /** The few nearest to a thickness, m; nearest first. */
     public List<Stack> nearest(double thickness, int count) {
         int at = Collections.binarySearch(all.stream().map(Stack::thickness).toList(), thickness);
         int above = at < 0 ? -at - 1 : at;

@@ -43,7 +43,7 @@ final class FitCures {
         }
         return List.of(Cure.of(new SetAsBuilt(
                 built.shimmed(mount.id(), stack),
-                Phrase.of("shim {} by {}", mount.id(), Quantity.length(stack)),
+                Phrase.of("shim {} by {}", mount.id(), Quantity.fine(stack)),
                 "fitted." + mount.id())));
     }
 }

@@ -164,11 +164,11 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     fitted.removeIf(each -> each.mount().equals(mount.id()));
                     fitted.add(new Fitted(mount.id(), stack.thickness()));
                     words.add(words(stack));
-                    sizes.add(Quantity.length(stack.pieces().isEmpty() ? mount.fitted() : stack.thickness()));
+                    sizes.add(Quantity.fine(stack.pieces().isEmpty() ? mount.fitted() : stack.thickness()));
                     sizes.add(mount.id());
                     stack.pieces().stream()
                             .filter(piece -> stack.pieces().size() > 1)
-                            .forEach(piece -> sizes.add(Quantity.length(piece)));
+                            .forEach(piece -> sizes.add(Quantity.fine(piece)));
                 }
             }
             if (!changed.isEmpty()) {
@@ -221,9 +221,9 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         List.of(mount.id()),
                         Phrase.of(
                                 "{} off the spacer or shims of {}, which are {} thick",
-                                Quantity.length(by),
+                                Quantity.fine(by),
                                 mount.id(),
-                                Quantity.length(spare)),
+                                Quantity.fine(spare)),
                         pace.cut() + pace.mount() / 2,
                         Optional.of(fitted(mount, Math.min(0, mount.fitted()) - by))));
                 return false;
@@ -234,7 +234,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     Phrase.of(
                             "{} stands {} too high and has no spacer to take it from: cut it, let it down, weld again and measure",
                             mount.id(),
-                            Quantity.length(by)),
+                            Quantity.fine(by)),
                     pace.cut() + pace.cope() + pace.fitting() + pace.weld() / 5,
                     Optional.empty()));
             return true;
@@ -247,7 +247,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     Phrase.of(
                             "{} is {} too low, more than a stack of shims should be: put a turned spacer of that length under it, or cut and raise it",
                             mount.id(),
-                            Quantity.length(by)),
+                            Quantity.fine(by)),
                     pace.cut() + pace.mount(),
                     Optional.of(fitted(mount, by))));
         }
@@ -286,8 +286,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Phrase.of(
                                 "{} from {} to {}, with washers that cover it",
                                 mount.id(),
-                                Quantity.length(diameter),
-                                Quantity.length(diameter + 2 * beyond)),
+                                Quantity.fine(diameter),
+                                Quantity.fine(diameter + 2 * beyond)),
                         pace.hole(),
                         Optional.of(new OpenHole(boss.id(), diameter + 2 * beyond, 0, Vec3.X).edit(job))));
                 return true;
@@ -299,7 +299,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Phrase.of(
                                 "{}, by file, {} longer {}; a washer must cover the slot, and the bolt clamps, it does not locate",
                                 mount.id(),
-                                Quantity.length(beyond),
+                                Quantity.fine(beyond),
                                 Directions.of(beside)),
                         pace.hole(),
                         Optional.of(new OpenHole(boss.id(), diameter, 2 * beyond, beside.unit()).edit(job))));
@@ -311,7 +311,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     Phrase.of(
                             "the hole of {} is {} beside its bolt, more than a slot should be: try the mount turned round or flipped, else make it anew",
                             mount.id(),
-                            Quantity.length(beyond)),
+                            Quantity.fine(beyond)),
                     pace.plate() + pace.weld() / 4 + pace.fitting(),
                     Optional.empty()));
             return false;

@@ -120,7 +120,7 @@ public final class Entry {
 
     private static Unit<?> siUnit(Kind kind) {
         return switch (kind) {
-            case LENGTH -> METRE;
+            case LENGTH, FINE_LENGTH -> METRE;
             case ANGLE -> RADIAN;
             case MASS -> KILOGRAM;
             case INERTIA -> KILOGRAM.multiply(METRE.pow(2));
@@ -208,6 +208,7 @@ public final class Entry {
     private static String example(Kind kind) {
         return switch (kind) {
             case LENGTH -> "12.5 mm or 1-1/4 in";
+            case FINE_LENGTH -> "0.25 mm or 0.010 in";
             case ANGLE -> "1.5 °";
             case MASS -> "47.5 kg or 105 lb";
             case INERTIA -> "1.2 kg·m²";

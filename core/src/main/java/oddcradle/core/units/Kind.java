@@ -3,6 +3,8 @@ package oddcradle.core.units;
 /** What sort of quantity a number is; the number itself is always in the coherent SI unit named here. */
 public enum Kind {
     LENGTH("m"),
+    /** What a dial or a feeler tells. */
+    FINE_LENGTH("m"),
     ANGLE("rad"),
     MASS("kg"),
     INERTIA("kg m2"),

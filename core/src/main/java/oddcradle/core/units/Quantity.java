@@ -6,6 +6,11 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(metres, Kind.LENGTH);
     }
 
+    /** As a dial or a feeler tells it, m. */
+    public static Quantity fine(double metres) {
+        return new Quantity(metres, Kind.FINE_LENGTH);
+    }
+
     public static Quantity angle(double radians) {
         return new Quantity(radians, Kind.ANGLE);
     }

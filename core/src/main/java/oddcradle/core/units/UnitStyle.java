@@ -82,7 +82,7 @@ public enum UnitStyle {
     public String unit(Quantity quantity) {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
-            case LENGTH -> metric ? "mm" : "in";
+            case LENGTH, FINE_LENGTH -> metric ? "mm" : "in";
             case ANGLE -> "°";
             case MASS -> metric ? "kg" : "lb";
             case INERTIA -> "kg·m²";
@@ -129,7 +129,7 @@ public enum UnitStyle {
     private double perSi(Quantity quantity) {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
-            case LENGTH -> metric ? 1e3 : 1 / METRES_PER_INCH;
+            case LENGTH, FINE_LENGTH -> metric ? 1e3 : 1 / METRES_PER_INCH;
             case ANGLE -> 180 / Math.PI;
             case MASS -> metric ? 1 : 1 / KILOGRAMS_PER_POUND;
             case FORCE -> metric ? (Math.abs(quantity.si()) >= 1000 ? 1e-3 : 1) : 1 / NEWTONS_PER_POUND;
@@ -155,6 +155,7 @@ public enum UnitStyle {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
             case LENGTH -> metric ? 1 : 3;
+            case FINE_LENGTH -> metric ? 2 : 4;
             case VIBRATION -> metric ? 1 : 2;
             case UNBALANCE -> metric ? 0 : 3;
             case DENSITY -> metric ? 2 : 3;

@@ -13,6 +13,7 @@ class EveryUnitTest {
     private static double size(Kind kind) {
         return switch (kind) {
             case LENGTH -> 0.5;
+            case FINE_LENGTH -> 0.002;
             case ANGLE, INERTIA, RATIO, SHARE, TIME, VIBRATION -> 1;
             case DURATION -> 3600;
             case MASS, FREQUENCY, ROTATION_SPEED, SPEED, ROAD_SPEED, ACCELERATION, COUNT, HARDNESS -> 60;

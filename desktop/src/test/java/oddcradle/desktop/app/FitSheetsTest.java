@@ -173,6 +173,6 @@ class FitSheetsTest extends WindowDriver {
         fill(robot, typed.get(2), "80");
         fill(robot, typed.get(3), "25");
         click(robot, "#wedge-take");
-        assertThat(text(robot, "#wedge-answer")).contains("33.6 mm at the back edge");
+        assertThat(text(robot, "#wedge-answer")).contains("33.63 mm at the back edge");
     }
 }

@@ -57,7 +57,8 @@ final class FitPages {
                     length(style, at.z()),
                     TO_WRITE,
                     mount.measured()
-                            ? length(style, Math.abs(mount.lacks())) + (mount.lacks() < 0 ? " high" : " low")
+                            ? style.show(Quantity.fine(Math.abs(mount.lacks())))
+                                    + (mount.lacks() < 0 ? " high" : " low")
                             : "–"));
         }
         return new TablePages.Table(

@@ -38,9 +38,9 @@ public final class FitText {
                     .append(": lift ")
                     .append(mount)
                     .append(" by ")
-                    .append(style.show(Quantity.length(found.lift(mount))))
+                    .append(style.show(Quantity.fine(found.lift(mount))))
                     .append(", move it left by ")
-                    .append(style.show(Quantity.length(found.move(mount))))
+                    .append(style.show(Quantity.fine(found.move(mount))))
                     .append('\n'));
         }
         fitUp.again().ifPresent(again -> again.turned().forEach(each -> text.append("as built, ")
@@ -60,9 +60,9 @@ public final class FitText {
 
     private static String mount(MountFound mount, UnitStyle style) {
         return mount.measured()
-                ? mount.id() + " " + style.show(Quantity.length(Math.abs(mount.lacks())))
+                ? mount.id() + " " + style.show(Quantity.fine(Math.abs(mount.lacks())))
                         + (mount.lacks() < 0 ? " high, " : " low, ")
-                        + style.show(Quantity.length(mount.across().length())) + " beside its place"
+                        + style.show(Quantity.fine(mount.across().length())) + " beside its place"
                 : mount.id() + " not measured";
     }
 

@@ -148,7 +148,7 @@ class DemoFitTest {
 
         Job cured = Cures.of(examination, low).get(0).edit().applyTo(job);
 
-        assertThat(low.what().in(UnitStyle.MILLIMETRES)).contains("M2 stands 1.6 mm too low");
+        assertThat(low.what().in(UnitStyle.MILLIMETRES)).contains("M2 stands 1.60 mm too low");
         assertThat(cured.asBuilt().fitted("M2").thickness()).isCloseTo(0.0016, within(1e-9));
         assertThat(found(Examination.of(cured), FitFinding.ALONG)).isEmpty();
     }

@@ -111,26 +111,26 @@ final class FitReport {
         double sigma = mount.sigma(up);
         Why why = new Why(
                 "(place drawn - place found) · way of the bolt, with what is fitted there",
-                List.of(input("fitted", Quantity.length(mount.fitted())), input("± found", Quantity.length(sigma))),
+                List.of(input("fitted", Quantity.fine(mount.fitted())), input("± found", Quantity.fine(sigma))),
                 Source.measured());
-        report.figure(mount.id() + (lacks < 0 ? " too high by" : " too low by"), Quantity.length(Math.abs(lacks)), why);
+        report.figure(mount.id() + (lacks < 0 ? " too high by" : " too low by"), Quantity.fine(Math.abs(lacks)), why);
         report.figure(
                 mount.id() + " beside its place by",
-                Quantity.length(mount.across().length()),
+                Quantity.fine(mount.across().length()),
                 new Why(
                         "place found - place drawn, across the bolt",
                         List.of(
-                                input("forward", Quantity.length(mount.across().x())),
-                                input("left", Quantity.length(mount.across().y())),
-                                input("up", Quantity.length(mount.across().z())),
+                                input("forward", Quantity.fine(mount.across().x())),
+                                input("left", Quantity.fine(mount.across().y())),
+                                input("up", Quantity.fine(mount.across().z())),
                                 input(
                                         "play of the bolt",
-                                        Quantity.length(mount.hole().play()))),
+                                        Quantity.fine(mount.hole().play()))),
                         Source.measured()));
     }
 
     private static void outOfPlace(ReportBuilder report, MountFound mount) {
-        Quantity off = Quantity.length(Math.abs(mount.lacks()));
+        Quantity off = Quantity.fine(Math.abs(mount.lacks()));
         double sigma = mount.sigma(mount.hole().up());
         if (off.si() > Math.max(WORTH_A_SHIM, SURE * sigma)) {
             report.atMost(
@@ -142,13 +142,13 @@ final class FitReport {
                                     : "{} stands {} too high for the engine as drawn, known to ± {}; What to do says what comes off",
                             mount.id(),
                             off,
-                            Quantity.length(sigma)),
+                            Quantity.fine(sigma)),
                     off,
-                    Quantity.length(WORTH_A_SHIM),
+                    Quantity.fine(WORTH_A_SHIM),
                     at(mount),
                     new Why(
                             "(place drawn - place found) · way of the bolt, with what is fitted there",
-                            List.of(input("fitted", Quantity.length(mount.fitted()))),
+                            List.of(input("fitted", Quantity.fine(mount.fitted()))),
                             Source.measured()));
         }
     }
@@ -169,8 +169,8 @@ final class FitReport {
         Why why = new Why(
                 "engine pushed to where its bolts lie best in their holes; what is left across the worst bolt",
                 List.of(
-                        input("play of the bolt", Quantity.length(mount.hole().play())),
-                        input("beside its place", Quantity.length(mount.across().length()))),
+                        input("play of the bolt", Quantity.fine(mount.hole().play())),
+                        input("beside its place", Quantity.fine(mount.across().length()))),
                 Source.derived("least squares over discs of play"));
         boolean go = most <= WITH_A_TAP;
         report.atMost(
@@ -181,9 +181,9 @@ final class FitReport {
                         : Phrase.of(
                                 "the bolt of {} does not go in: with all others in, its hole is {} off; slot or ream it, do not pry",
                                 mount.id(),
-                                Quantity.length(most)),
-                Quantity.length(most),
-                Quantity.length(WITH_A_TAP),
+                                Quantity.fine(most)),
+                Quantity.fine(most),
+                Quantity.fine(WITH_A_TAP),
                 at(mount),
                 why);
     }
@@ -195,11 +195,11 @@ final class FitReport {
                         ? "best fit of the bosses found to the bosses drawn"
                         : "least work of mounts and frame: u = (R'KR)^-1 R'K o, bolts in their play first",
                 List.of(
-                        input("forward", Quantity.length(middle.x())),
-                        input("left", Quantity.length(middle.y())),
-                        input("up", Quantity.length(middle.z()))),
+                        input("forward", Quantity.fine(middle.x())),
+                        input("left", Quantity.fine(middle.y())),
+                        input("up", Quantity.fine(middle.z()))),
                 Source.derived("places found, stiffness of mounts and frame"));
-        report.figure("engine lies from where it is drawn", Quantity.length(middle.length()), why);
+        report.figure("engine lies from where it is drawn", Quantity.fine(middle.length()), why);
         report.figure("engine turned by", Quantity.angle(sits.motion().turn().length()), why);
         if (input.mounts().loaded()) {
             return;
@@ -219,10 +219,10 @@ final class FitReport {
         Why why = new Why(
                 "what is left between boss and hole, by the stiffness of mounts and frame together",
                 List.of(
-                        input("along the bolt", Quantity.length(shut)),
+                        input("along the bolt", Quantity.fine(shut)),
                         input(
                                 "across",
-                                Quantity.length(sits.left()
+                                Quantity.fine(sits.left()
                                         .get(k)
                                         .withoutPartAlong(mount.hole().up())
                                         .length())),
@@ -247,14 +247,14 @@ final class FitReport {
     }
 
     private static void pulled(ReportBuilder report, Input input, JointPull pull) {
-        Quantity moved = Quantity.length(pull.moved().length());
+        Quantity moved = Quantity.fine(pull.moved().length());
         Why why = new Why(
                 "place found now less place found before",
                 List.of(
-                        input("forward", Quantity.length(pull.moved().x())),
-                        input("left", Quantity.length(pull.moved().y())),
-                        input("up", Quantity.length(pull.moved().z())),
-                        input("± found", Quantity.length(pull.sigma()))),
+                        input("forward", Quantity.fine(pull.moved().x())),
+                        input("left", Quantity.fine(pull.moved().y())),
+                        input("up", Quantity.fine(pull.moved().z())),
+                        input("± found", Quantity.fine(pull.sigma()))),
                 Source.measured());
         report.figure(pull.point() + " pulled by", moved, why);
         if (pull.isSure()) {
@@ -276,9 +276,9 @@ final class FitReport {
             Why why = new Why(
                     "least shims for which gap - shim is one plane over all feet",
                     List.of(input(
-                            "gap", Quantity.length(job.asBuilt().feet().get(k).gap()))),
+                            "gap", Quantity.fine(job.asBuilt().feet().get(k).gap()))),
                     Source.derived("linear programme over the feet"));
-            report.figure(mount + " soft foot", Quantity.length(shim), why);
+            report.figure(mount + " soft foot", Quantity.fine(shim), why);
             if (shim > SHUT_HARD) {
                 report.say(
                         FitFinding.SOFT_FOOT,
@@ -286,7 +286,7 @@ final class FitReport {
                         Phrase.of(
                                 "{} does not stand: with its bolt loose {} are missing under it; shim it before anything is lined up",
                                 mount,
-                                Quantity.length(shim)),
+                                Quantity.fine(shim)),
                         Place.of(Subject.mount(mount)),
                         why);
             }

@@ -56,31 +56,30 @@ final class ShaftNotes {
         dials(found.reading()).entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(each -> dial(report, found.reading().id(), each.getKey(), each.getValue(), where));
-        Quantity apart = Quantity.length(found.apart());
+        Quantity apart = Quantity.fine(found.apart());
         Quantity angle = Quantity.angle(found.angle());
         Why why = new Why(
                 "half of top less bottom, and of left less right; slope by face or by the second dial; less what the shafts rise warm",
                 List.of(
                         input(
                                 "donor's shaft high by",
-                                Quantity.length(found.lies().vertical().offset())),
-                        input("wanted cold", Quantity.length(found.wanted())),
+                                Quantity.fine(found.lies().vertical().offset())),
+                        input("wanted cold", Quantity.fine(found.wanted())),
                         input(
                                 "to the left by",
-                                Quantity.length(found.lies().horizontal().offset())),
+                                Quantity.fine(found.lies().horizontal().offset())),
                         input(
                                 "opens up, a metre",
-                                Quantity.length(found.lies().vertical().slope())),
+                                Quantity.fine(found.lies().vertical().slope())),
                         input(
                                 "opens to the left, a metre",
-                                Quantity.length(found.lies().horizontal().slope()))),
+                                Quantity.fine(found.lies().horizontal().slope()))),
                 Source.commonPractice());
         report.figure(found.reading().id() + ": shafts apart", apart, why);
         report.figure(found.reading().id() + ": shafts at an angle of", angle, why);
         for (String mount : found.reach().keySet().stream().sorted().toList()) {
-            report.figure(found.reading().id() + ": lift " + mount + " by", Quantity.length(found.lift(mount)), why);
-            report.figure(
-                    found.reading().id() + ": move " + mount + " left by", Quantity.length(found.move(mount)), why);
+            report.figure(found.reading().id() + ": lift " + mount + " by", Quantity.fine(found.lift(mount)), why);
+            report.figure(found.reading().id() + ": move " + mount + " left by", Quantity.fine(found.move(mount)), why);
         }
         Optional<Stage.Coupling> coupling = stage instanceof Stage.Coupling each ? Optional.of(each) : Optional.empty();
         coupling.ifPresent(takes -> {
@@ -95,7 +94,7 @@ final class ShaftNotes {
                             takes.label(),
                             apart,
                             angle,
-                            Quantity.length(takes.radialAllowance()),
+                            Quantity.fine(takes.radialAllowance()),
                             Quantity.angle(takes.angularAllowance())),
                     where,
                     why);
@@ -112,9 +111,9 @@ final class ShaftNotes {
                             "{}, {}: top and bottom add up to {} more or less than left and right; the dial slipped, was read wrongly, or the hub is not round: turn it once more",
                             id,
                             name,
-                            Quantity.length(differ)),
-                    Quantity.length(differ),
-                    Quantity.length(DIAL_AGREES),
+                            Quantity.fine(differ)),
+                    Quantity.fine(differ),
+                    Quantity.fine(DIAL_AGREES),
                     where,
                     DIALS);
         }
@@ -126,21 +125,21 @@ final class ShaftNotes {
                             "{}, {}: it was not set to zero at the top ({}); only differences count, so it is taken as read",
                             id,
                             name,
-                            Quantity.length(dial.top())),
+                            Quantity.fine(dial.top())),
                     where,
                     DIALS);
         }
     }
 
     private static void edge(ReportBuilder report, EdgeFound edge) {
-        Quantity offset = Quantity.length(edge.offset());
+        Quantity offset = Quantity.fine(edge.offset());
         Quantity angle = Quantity.angle(edge.angle());
         Why why = new Why(
                 "(near + far) / 2; (far - near) / length",
                 List.of(
-                        input("near", Quantity.length(edge.reading().near())),
-                        input("far", Quantity.length(edge.reading().far())),
-                        input("length", Quantity.length(edge.reading().apart()))),
+                        input("near", Quantity.fine(edge.reading().near())),
+                        input("far", Quantity.fine(edge.reading().far())),
+                        input("length", Quantity.fine(edge.reading().apart()))),
                 Source.commonPractice());
         report.figure(edge.reading().id() + ": wheels beside each other by", offset, why);
         report.figure(edge.reading().id() + ": wheels at an angle of", angle, why);

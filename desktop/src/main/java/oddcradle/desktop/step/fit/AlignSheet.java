@@ -104,7 +104,7 @@ final class AlignSheet extends VBox {
     private Table.Column<Moves> column(String name, ToDoubleFunction<Moves> of) {
         return Table.Column.numbers(
                 name, () -> desk.units().typedUnit(Kind.LENGTH), of::applyAsDouble, row -> desk.units()
-                        .number(Quantity.length(of.applyAsDouble(row))));
+                        .number(Quantity.fine(of.applyAsDouble(row))));
     }
 
     Leaves.Leaf leaf() {
@@ -329,23 +329,23 @@ final class AlignSheet extends VBox {
                 .orElse(List.of()));
         List<String> words = new ArrayList<>();
         last.ifPresent(found -> words.add("By " + found.reading().id() + " the shafts are "
-                + desk.units().show(Quantity.length(found.apart())) + " apart and "
+                + desk.units().show(Quantity.fine(found.apart())) + " apart and "
                 + desk.units().show(Quantity.angle(found.angle())) + " at an angle"
                 + (found.wanted() == 0
                         ? "."
                         : ", held against an engine that stands "
-                                + desk.units().show(Quantity.length(Math.abs(found.wanted())))
+                                + desk.units().show(Quantity.fine(Math.abs(found.wanted())))
                                 + (found.wanted() < 0 ? " low" : " high") + " while cold.")));
         if (!fit.edges().isEmpty()) {
             EdgeFound found = fit.edges().get(fit.edges().size() - 1);
             words.add("By " + found.reading().id() + " the wheels are "
-                    + desk.units().show(Quantity.length(Math.abs(found.offset()))) + " beside each other and "
+                    + desk.units().show(Quantity.fine(Math.abs(found.offset()))) + " beside each other and "
                     + desk.units().show(Quantity.angle(Math.abs(found.angle()))) + " at an angle.");
         }
         fit.softFoot()
                 .ifPresent(soft -> words.add("Feet want "
                         + desk.units()
-                                .show(Quantity.length(soft.shims().stream()
+                                .show(Quantity.fine(soft.shims().stream()
                                         .mapToDouble(shim -> shim)
                                         .sum()))
                         + " of shims in all before they stand alike."));

@@ -64,18 +64,17 @@ final class FoundSheet {
                 name,
                 () -> desk.units().typedUnit(Kind.LENGTH),
                 of::applyAsDouble,
-                mount -> mount.measured() ? desk.units().number(Quantity.length(of.applyAsDouble(mount))) : "–");
+                mount -> mount.measured() ? desk.units().number(Quantity.fine(of.applyAsDouble(mount))) : "–");
     }
 
     private Table.Column<PullLearnt.Joint> joint(String name, ToDoubleFunction<PullLearnt.Joint> of) {
         return Table.Column.numbers(
                 name, () -> desk.units().typedUnit(Kind.LENGTH), of::applyAsDouble, joint -> desk.units()
-                        .number(Quantity.length(of.applyAsDouble(joint))));
+                        .number(Quantity.fine(of.applyAsDouble(joint))));
     }
 
     private String mount(MountFound mount) {
-        String fitted =
-                mount.fitted() == 0 ? "" : ", " + desk.units().show(Quantity.length(mount.fitted())) + " fitted";
+        String fitted = mount.fitted() == 0 ? "" : ", " + desk.units().show(Quantity.fine(mount.fitted())) + " fitted";
         return mount.id() + (mount.measured() ? "" : ", taken as drawn") + fitted;
     }
 
@@ -123,7 +122,7 @@ final class FoundSheet {
                         : found.sits()
                                 .map(sits -> "Bolted down on these mounts the engine lies "
                                         + desk.units()
-                                                .show(Quantity.length(
+                                                .show(Quantity.fine(
                                                         sits.motion().shift().length()))
                                         + " from where it is drawn, turned by "
                                         + desk.units()

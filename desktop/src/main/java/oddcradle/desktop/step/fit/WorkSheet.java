@@ -63,7 +63,7 @@ final class WorkSheet {
     }
 
     private String show(double length) {
-        return desk.units().show(Quantity.length(length));
+        return desk.units().show(Quantity.fine(length));
     }
 
     Leaves.Leaf leaf() {

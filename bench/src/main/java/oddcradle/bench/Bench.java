@@ -64,6 +64,8 @@ public final class Bench {
         print("one weld lost, by update / the frame solved anew", "ms", 0.1, LoadMeasures.loss());
         print("packet of the runabout / as many pages and strokes bare", "ms", 3, MakeMeasures.packet());
         print("300 parts on bars / one second", "ms", 1, MakeMeasures.nesting());
+        print("60 bosses bolted down / one frame", "ms", 1, FitMeasures.sixty());
+        print("10,000 ways of shimming / one second", "ms", 1, FitMeasures.shims());
         if (quick) {
             return;
         }

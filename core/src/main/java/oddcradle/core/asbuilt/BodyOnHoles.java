@@ -3,6 +3,7 @@ package oddcradle.core.asbuilt;
 import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.math.DenseAlgebra;
+import oddcradle.core.math.DenseCholesky;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -19,7 +20,7 @@ public final class BodyOnHoles {
     private static final int MOST = 60;
     private static final int SWEEPS = 4_000;
     /** Bolts that move less have come to rest, m. */
-    private static final double AT_REST = 1e-9;
+    private static final double AT_REST = 1e-8;
 
     /** Of the largest entry: holes in one line let the body turn about it. */
     private static final double ONE_LINE = 1e-9;
@@ -108,11 +109,8 @@ public final class BodyOnHoles {
         }
         Vec3 middle = sum.times(1.0 / places.size());
         requireNoLine(places, middle);
-        double[][] unit = new double[give.length][give.length];
-        for (int k = 0; k < unit.length; k++) {
-            unit[k][k] = 1;
-        }
-        return new BodyOnHoles(places, middle, symmetric(solved(give, unit)), guides);
+        double[][] stiffness = DenseAlgebra.inverseOfPositive(give).orElseThrow(BodyOnHoles::rigid);
+        return new BodyOnHoles(places, middle, stiffness, guides);
     }
 
     /**
@@ -343,22 +341,16 @@ public final class BodyOnHoles {
 
     /** Solution of {@code matrix x = right} by columns. */
     private static double[][] solved(double[][] matrix, double[][] right) {
+        DenseCholesky factor = DenseCholesky.of(matrix).orElseThrow(BodyOnHoles::rigid);
         double[][] columns = transposed(right);
         double[][] out = new double[columns.length][];
         for (int k = 0; k < columns.length; k++) {
-            out[k] = DenseAlgebra.solve(matrix, columns[k])
-                    .orElseThrow(() -> new InvalidValue("mounts", "give nothing in some direction; each must give"));
+            out[k] = factor.solve(columns[k]);
         }
         return transposed(out);
     }
 
-    private static double[][] symmetric(double[][] matrix) {
-        double[][] out = new double[matrix.length][matrix.length];
-        for (int i = 0; i < out.length; i++) {
-            for (int j = 0; j < out.length; j++) {
-                out[i][j] = (matrix[i][j] + matrix[j][i]) / 2;
-            }
-        }
-        return out;
+    private static InvalidValue rigid() {
+        return new InvalidValue("mounts", "give nothing in some direction; each must give");
     }
 }

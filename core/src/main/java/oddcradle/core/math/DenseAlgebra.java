@@ -1,5 +1,6 @@
 package oddcradle.core.math;
 
+import java.util.Arrays;
 import java.util.Optional;
 import org.ejml.data.Complex_F64;
 import org.ejml.data.DMatrixRMaj;
@@ -92,6 +93,23 @@ public final class DenseAlgebra {
             vectors[k] = decomposition.getEigenVector(order[k]).data.clone();
         }
         return new Eigen(values, vectors);
+    }
+
+    /**
+     * Of a symmetric positive definite matrix; only its lower triangle is read.
+     *
+     * @return empty if it is not positive definite
+     */
+    public static Optional<double[][]> inverseOfPositive(double[][] matrix) {
+        DMatrixRMaj inverse = new DMatrixRMaj(matrix.length, matrix.length);
+        if (!CommonOps_DDRM.invertSPD(new DMatrixRMaj(matrix), inverse)) {
+            return Optional.empty();
+        }
+        double[][] out = new double[matrix.length][];
+        for (int k = 0; k < out.length; k++) {
+            out[k] = Arrays.copyOfRange(inverse.data, k * out.length, (k + 1) * out.length);
+        }
+        return Optional.of(out);
     }
 
     /** Solution of {@code A x = b}; empty if a pivot is 0 or the answer is not finite. A that is only nearly singular is not noticed. */

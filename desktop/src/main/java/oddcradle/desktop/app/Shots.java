@@ -24,6 +24,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.stand.Stand;
 import oddcradle.desktop.store.Desk;
+import oddcradle.files.job.DemoJobs;
 
 /** Takes one picture of every main view of the open job and ends the program. */
 final class Shots {
@@ -42,15 +43,15 @@ final class Shots {
 
     void begin() {
         for (Step step : Step.values()) {
-            String name = String.format(
-                    Locale.ROOT, "%02d-%s", step.number(), step.title().toLowerCase(Locale.ROOT));
-            picture(name, () -> {
-                window.desk().selectionProperty().set(Optional.empty());
-                window.desk().goTo(step);
-                if (step == Step.CRADLE) {
-                    turnTo("bolts");
-                }
-            });
+            if (step != Step.FIT) {
+                picture(name(step), () -> {
+                    window.desk().selectionProperty().set(Optional.empty());
+                    window.desk().goTo(step);
+                    if (step == Step.CRADLE) {
+                        turnTo("bolts");
+                    }
+                });
+            }
         }
         picture("11-four-views", () -> {
             window.desk().goTo(Step.SEAT);
@@ -89,9 +90,23 @@ final class Shots {
             press("way-find");
         });
         picture("19-seat-way", () -> ((Slider) window.scene().lookup("#way-along")).setValue(HALF_OUT));
+        asBuilt();
         fromNothing();
         steps.add(Platform::exit);
         next();
+    }
+
+    private static String name(Step step) {
+        return String.format(Locale.ROOT, "%02d-%s", step.number(), step.title().toLowerCase(Locale.ROOT));
+    }
+
+    /** The demo that was measured as it came out. */
+    private void asBuilt() {
+        steps.add(() -> window.files().openDemo(DemoJobs.HUT_SKID));
+        picture(name(Step.FIT), () -> {
+            window.desk().goTo(Step.FIT);
+            turnTo("what-to-do");
+        });
     }
 
     /** A machine of one's own, from the first screen to a tube drawn by hand. */

@@ -1,5 +1,6 @@
 package oddcradle.desktop.step.fit;
 
+import java.util.Optional;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.edit.Side;
@@ -25,13 +26,13 @@ public final class FitSlate extends StepSlate {
                 sheet.refresh();
             });
         });
-        leaves.add("Found", () -> new FoundSheet(desk).leaf());
-        leaves.add("What to do", () -> new WorkSheet(desk).leaf());
-        leaves.add("Line up", () -> new AlignSheet(desk).leaf());
-        leaves.add("As built", () -> new AgainSheet(desk).leaf());
-        leaves.add("Onto it", () -> new OntoSheet(desk).leaf());
-        leaves.add("In and out", () -> new LogSheet(desk).leaf());
-        leaves.add("Sign-off", () -> new SignOffSheet(desk).leaf());
+        leaves.add("Found", () -> nothingWanted(new FoundSheet(desk).leaf()));
+        leaves.add("What to do", () -> nothingWanted(new WorkSheet(desk).leaf()));
+        leaves.add("Line up", () -> nothingWanted(new AlignSheet(desk).leaf()));
+        leaves.add("As built", () -> nothingWanted(new AgainSheet(desk).leaf()));
+        leaves.add("Onto it", () -> nothingWanted(new OntoSheet(desk).leaf()));
+        leaves.add("In and out", () -> nothingWanted(new LogSheet(desk).leaf()));
+        leaves.add("Sign-off", () -> nothingWanted(new SignOffSheet(desk).leaf()));
         leaves.add("Scan", () -> {
             ScanSheet scan = new ScanSheet(desk, Side.MOUNT);
             return new Leaves.Leaf(scan, scan::refresh);
@@ -45,5 +46,13 @@ public final class FitSlate extends StepSlate {
         onRefresh(leaves::refresh);
         caution(
                 "Nobody under a hanging engine, no finger in a hole to feel it. Turn shafts by hand, ignition off, plugs out.");
+    }
+
+    /** Which reading is wanted next is marked in the stand only beside its sheet. */
+    private Leaves.Leaf nothingWanted(Leaves.Leaf leaf) {
+        return new Leaves.Leaf(leaf.node(), () -> {
+            desk.wantedProperty().set(Optional.empty());
+            leaf.refresh().run();
+        });
     }
 }

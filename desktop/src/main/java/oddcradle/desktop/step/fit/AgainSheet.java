@@ -9,6 +9,7 @@ import oddcradle.core.fitup.Again;
 import oddcradle.core.fitup.FitUp;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
@@ -35,7 +36,9 @@ final class AgainSheet {
     }
 
     Leaves.Leaf leaf() {
-        return new StudySheet(desk, this::show, said, turned, Text.head("Figures that changed most"), changed).leaf();
+        return new StudySheet<>(
+                        desk, desk.fitUp(), this::show, said, turned, Text.head("Figures that changed most"), changed)
+                .leaf();
     }
 
     private void show(FitUp fitUp) {

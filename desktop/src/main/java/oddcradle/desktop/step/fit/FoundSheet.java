@@ -16,6 +16,7 @@ import oddcradle.core.step.fit.MountsFound;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
@@ -105,7 +106,7 @@ final class FoundSheet {
 
     Leaves.Leaf leaf() {
         VBox told = new VBox(8, lies, mounts, units, Text.head("What welding pulled"), pulls, learnt, take);
-        return new StudySheet(desk, this::show, told).leaf();
+        return new StudySheet<>(desk, desk.fitUp(), this::show, told).leaf();
     }
 
     private void show(FitUp fitUp) {

@@ -8,6 +8,7 @@ import oddcradle.core.fitup.FittingOrder;
 import oddcradle.core.fitup.TipOver;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
 
@@ -23,7 +24,7 @@ final class OntoSheet {
     }
 
     Leaves.Leaf leaf() {
-        return new StudySheet(desk, this::show, tips, rows).leaf();
+        return new StudySheet<>(desk, desk.fitUp(), this::show, tips, rows).leaf();
     }
 
     private void show(FitUp fitUp) {

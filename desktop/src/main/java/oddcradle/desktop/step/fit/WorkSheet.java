@@ -17,6 +17,7 @@ import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
 
@@ -67,7 +68,7 @@ final class WorkSheet {
     }
 
     Leaves.Leaf leaf() {
-        return new StudySheet(desk, this::show, sum, work, others, wedge, cut).leaf();
+        return new StudySheet<>(desk, desk.fitUp(), this::show, sum, work, others, wedge, cut).leaf();
     }
 
     private void show(FitUp fitUp) {

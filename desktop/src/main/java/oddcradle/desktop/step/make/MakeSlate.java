@@ -17,6 +17,7 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StepSlate;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
@@ -29,7 +30,7 @@ public final class MakeSlate extends StepSlate {
         leaves.add("Cut list", this::cuts);
         leaves.add("Stock", () -> {
             BarStrips bars = new BarStrips(desk);
-            return new PlanSheet(desk, bars::show, bars).leaf();
+            return new StudySheet<>(desk, desk.workshop(), bars::show, bars).leaf();
         });
         leaves.add("Copes", () -> new CopeSheet(desk, palette).leaf());
         leaves.add("Holes", this::holes);
@@ -37,7 +38,7 @@ public final class MakeSlate extends StepSlate {
         leaves.add("Hardware", this::hardware);
         leaves.add("Order", () -> {
             OrderRows order = new OrderRows(desk);
-            return new PlanSheet(desk, order::show, order).leaf();
+            return new StudySheet<>(desk, desk.workshop(), order::show, order).leaf();
         });
         leaves.add("Packet", () -> new PacketSheet(desk).leaf());
         leaves.add("Shop", () -> CardSheet.leaf(desk, Step.MAKE));
@@ -97,8 +98,9 @@ public final class MakeSlate extends StepSlate {
                                 hole -> desk.units().number(Quantity.length(hole.diameter())))),
                 hole -> desk.selectionProperty().set(Optional.of(hole.piece())));
         table.whenEmpty("No hole to drill yet.");
-        return new PlanSheet(
+        return new StudySheet<>(
                         desk,
+                        desk.workshop(),
                         plan -> table.show(plan.holes().holes()),
                         Text.line(
                                 "In this order: the first locates, the second sets the angle, the rest are drilled through with the donor bolted"
@@ -134,8 +136,9 @@ public final class MakeSlate extends StepSlate {
                 weld -> desk.selectionProperty().set(Optional.of(weld.piece())));
         table.whenEmpty("Nothing to weld yet.");
         Label way = Text.said("weld-way");
-        return new PlanSheet(
+        return new StudySheet<>(
                         desk,
+                        desk.workshop(),
                         plan -> {
                             table.show(plan.welds().welds());
                             way.setText(way(plan.welds()));
@@ -182,8 +185,9 @@ public final class MakeSlate extends StepSlate {
                 });
         table.whenEmpty("No lug is mounted yet.");
         Label sum = Text.said("spanners");
-        return new PlanSheet(
+        return new StudySheet<>(
                         desk,
+                        desk.workshop(),
                         plan -> {
                             HardwareTotals totals = plan.hardware();
                             table.show(totals.lines());

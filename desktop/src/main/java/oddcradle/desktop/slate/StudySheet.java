@@ -1,4 +1,4 @@
-package oddcradle.desktop.step.fit;
+package oddcradle.desktop.slate;
 
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -6,45 +6,47 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.fitup.FitUp;
-import oddcradle.desktop.slate.Leaves;
-import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.task.LiveStudy;
 
-/** A sheet on what is to be done about the mount; what it has shown stays, faint, until that is worked out anew. */
-final class StudySheet extends VBox {
+/**
+ * A sheet on what is worked out only where it is shown; what it has shown stays, faint, until that is worked out anew.
+ *
+ * @param <T> what is worked out
+ */
+public final class StudySheet<T> extends VBox {
     private static final double FAINT = 0.5;
 
     private final Desk desk;
-    private final Consumer<FitUp> show;
+    private final LiveStudy<T> study;
+    private final Consumer<T> show;
     private final Label waiting = Text.line("Being worked out …");
-    private Optional<FitUp> shown = Optional.empty();
+    private Optional<T> shown = Optional.empty();
 
     /** @param show fills the nodes */
-    StudySheet(Desk desk, Consumer<FitUp> show, Node... nodes) {
+    public StudySheet(Desk desk, LiveStudy<T> study, Consumer<T> show, Node... nodes) {
         super(8);
         this.desk = desk;
+        this.study = study;
         this.show = show;
         waiting.managedProperty().bind(waiting.visibleProperty());
         getChildren().add(waiting);
         getChildren().addAll(nodes);
-        desk.fitUp().shownProperty().addListener(change -> {
+        study.shownProperty().addListener(change -> {
             if (getScene() != null) {
                 refresh();
             }
         });
     }
 
-    Leaves.Leaf leaf() {
+    public Leaves.Leaf leaf() {
         return new Leaves.Leaf(this, this::refresh);
     }
 
     private void refresh() {
         Examination now = desk.examination();
-        desk.fitUp().ask(now);
-        Optional<FitUp> known = desk.fitUp()
-                .shownProperty()
+        study.ask(now);
+        Optional<T> known = study.shownProperty()
                 .get()
                 .filter(studied -> studied.of() == now)
                 .flatMap(LiveStudy.Studied::answer);

@@ -28,6 +28,8 @@ public enum Analysis {
     MOUNTS,
     MOUNT_STIFFNESS,
     CUTS,
+    /** What moved between two times the mount was measured. */
+    PULLS,
     /** The mount as it was built, the engine on it, and what is to be said of both. */
     FIT,
     DONOR_REPORT,

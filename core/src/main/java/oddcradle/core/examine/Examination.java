@@ -37,6 +37,7 @@ import oddcradle.core.report.StepReport;
 import oddcradle.core.step.cradle.CradleReport;
 import oddcradle.core.step.donor.DonorReport;
 import oddcradle.core.step.fit.FitCheck;
+import oddcradle.core.step.fit.JointPull;
 import oddcradle.core.step.host.HostReport;
 import oddcradle.core.step.line.DatumNotes;
 import oddcradle.core.step.line.LineCheck;
@@ -179,12 +180,16 @@ public final class Examination {
                         seating.bosses(),
                         mountDesigns,
                         survey(Side.MOUNT),
+                        memory.recall(
+                                Analysis.PULLS, new JointPull.Input(job.asBuilt(), survey(Side.MOUNT)), JointPull::of),
                         standing.map(CradleFrame.Standing::flexibility),
                         List.of(
                                 seating.driverCentre(),
                                 seating.driverCentre().along(seating.driverAxis(), SECOND_GUIDE)),
                         movement.standing(),
-                        lies),
+                        lies,
+                        scanPlace(Side.MOUNT),
+                        scans),
                 FitCheck::of);
         report();
     }

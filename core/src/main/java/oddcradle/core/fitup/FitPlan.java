@@ -103,6 +103,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     .map(mount -> mount.hole().shimmed(-Math.max(0, mount.fitted())))
                     .toList();
             List<Aim> aims = LineAims.of(examination);
+            boolean turned = !found.loaded() && turn();
             HolesOpened opened = found.loaded() ? HolesOpened.none(bare) : HolesOpened.byHand(bare);
             ShimStacks stacks = ShimStacks.of(job.build().shop().tools().shims());
             ShimSearch.Result shims = ShimSearch.of(
@@ -128,7 +129,28 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.empty()));
             }
             work.sort(Comparator.comparing(Remedy::kind).reversed());
-            return new FitPlan(shims.best(), shims.tried(), work, across && !lowered && best.holds());
+            return new FitPlan(shims.best(), shims.tried(), work, across && !lowered && !turned && best.holds());
+        }
+
+        /** Mounts that are only the wrong way round; whether there is one, which has to be measured again. */
+        private boolean turn() {
+            boolean any = false;
+            for (MountFound mount : found.mounts()) {
+                Optional<MountTurns.Better> better = MountTurns.of(examination, mount);
+                better.ifPresent(way -> work.add(new Remedy(
+                        Remedy.Kind.TURN,
+                        List.of(mount.id()),
+                        Phrase.of(
+                                "{} is {} from its place; turned " + way.words()
+                                        + " it would be {}: look at that before anything is cut, then measure again",
+                                mount.id(),
+                                Quantity.fine(mount.hole().off().length()),
+                                Quantity.fine(way.off())),
+                        pace.mount() + pace.hole(),
+                        Optional.empty())));
+                any |= better.isPresent();
+            }
+            return any;
         }
 
         /** What may be left along a bolt, m: of a stiff mount what bends nothing, of a soft one what adds no quarter to what it carries. */

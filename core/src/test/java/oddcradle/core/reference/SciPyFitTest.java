@@ -8,9 +8,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import oddcradle.core.asbuilt.Aim;
 import oddcradle.core.asbuilt.BodyOnHoles;
 import oddcradle.core.asbuilt.Hole;
 import oddcradle.core.asbuilt.Seated;
+import oddcradle.core.asbuilt.ShimSearch;
+import oddcradle.core.asbuilt.ShimStacks;
+import oddcradle.core.control.Progress;
 import oddcradle.core.drive.ShaftDials;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
@@ -167,5 +171,76 @@ class SciPyFitTest {
         assertThat(found.vertical().slope()).isCloseTo(lie[1], within(2e-5));
         assertThat(found.horizontal().offset()).isCloseTo(lie[2], within(5e-6));
         assertThat(found.horizontal().slope()).isCloseTo(lie[3], within(2e-5));
+    }
+
+    /** Every combination of ten stacks under four feet, by NumPy: the least pieces that hold line and feet. */
+    private static final String SHIMS =
+            """
+            import itertools
+            import numpy as np
+            sizes, low, aims, allowed, line = SIZES, np.array(MISSING), np.array(AIMS), BOUND, REACH
+            stacks = {}
+            for n in range(4):
+                for c in itertools.combinations_with_replacement(sizes, n):
+                    t = round(sum(c), 9)
+                    stacks[t] = min(stacks.get(t, 99), n)
+            feet = np.array(FEET)
+            M = np.column_stack([np.ones(4), feet])
+            P = np.linalg.pinv(M)
+            A = np.column_stack([np.ones(len(aims)), aims])
+            best, tried = 99, 0
+            for combo in itertools.product(stacks.items(), repeat=4):
+                tried += 1
+                o = np.array([c[0] for c in combo]) - low
+                plane = P @ o
+                if np.abs(M @ plane - o).max() <= allowed and np.abs(A @ plane).max() <= line:
+                    best = min(best, sum(c[1] for c in combo))
+            print(best)
+            print(tried)
+            """;
+
+    @Test
+    void fewestShims_areThoseOfAnExhaustiveSearch(@TempDir Path folder) throws Exception {
+        double[][] feet = {{0.2, 0.1}, {-0.2, 0.12}, {-0.2, -0.1}, {0.22, -0.1}};
+        double[][] cases = {
+            {0.0022, 0, 0.0001, 0}, {0, 0.0035, 0, 0.0012}, {0.001, 0.0011, 0.0009, 0.001}, {0.0046, 0.0002, 0, 0.002}
+        };
+        List<Double> sizes = List.of(0.001, 0.0025);
+        List<Vec3> aims = List.of(new Vec3(0.4, 0, 0), new Vec3(-0.1, 0, 0));
+        int found = 0;
+        for (double[] low : cases) {
+            List<Hole> holes = new ArrayList<>();
+            for (int k = 0; k < 4; k++) {
+                holes.add(new Hole("M" + k, new Vec3(feet[k][0], feet[k][1], 0), Vec3.Z, new Vec3(0, 0, -low[k]), 0));
+            }
+            ShimSearch.Result result = ShimSearch.of(
+                    new ShimSearch.Input(
+                            BodyOnHoles.apart(holes, 1e7, 1e7),
+                            holes,
+                            List.of(0.0005, 0.0005, 0.0005, 0.0005),
+                            ShimStacks.of(sizes),
+                            aims.stream()
+                                    .map(place -> new Aim(place, Vec3.Z, 0, 0.0012))
+                                    .toList(),
+                            List.of()),
+                    Progress.UNWATCHED);
+
+            double[] theirs = ReferenceProgram.python(
+                    folder,
+                    SHIMS.replace("SIZES", sizes.toString())
+                            .replace("MISSING", Arrays.toString(low))
+                            .replace("AIMS", "[[0.4, 0], [-0.1, 0]]")
+                            .replace("BOUND", "0.0005")
+                            .replace("REACH", "0.0012")
+                            .replace("FEET", Arrays.deepToString(feet)));
+
+            assertThat(result.tried()).isEqualTo((int) theirs[1]);
+            assertThat(result.best().get(0).holds()).isEqualTo(theirs[0] < 99);
+            if (theirs[0] < 99) {
+                found++;
+                assertThat(result.best().get(0).pieces()).isEqualTo((int) theirs[0]);
+            }
+        }
+        assertThat(found).isGreaterThan(1);
     }
 }

@@ -3,6 +3,7 @@ package oddcradle.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
@@ -11,9 +12,12 @@ import javafx.stage.Stage;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Reading;
+import oddcradle.core.survey.SurveyPoint;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -174,5 +178,32 @@ class FitSheetsTest extends WindowDriver {
         fill(robot, typed.get(3), "25");
         click(robot, "#wedge-take");
         assertThat(text(robot, "#wedge-answer")).contains("33.63 mm at the back edge");
+    }
+
+    /** Nothing but a tape: a hole is chosen, read from three planes, and the sheets say what came out and what nobody has measured. */
+    @Test
+    void mountNobodyMeasured_isMeasuredFromNothing(FxRobot robot) {
+        robot.interact(() -> window.files().openDemo(DemoJobs.ORCHARD_TUG));
+        until(() -> desk.session().job().name().equals("Orchard tug")
+                && desk.examination().job().equals(desk.session().job()));
+        at(robot, Step.FIT, "what-to-do");
+        until(() -> text(robot, "#fit-sum").contains("Nothing is measured yet"));
+        at(robot, Step.FIT, "measure");
+        assertThat(text(robot, "#fit-time")).contains("Nothing is measured yet");
+        Vec3 drawn = Side.MOUNT.places(desk.session().job()).get("M1");
+        click(robot, "#point-add");
+        settled();
+        assertThat(built().survey().points()).extracting(SurveyPoint::id).containsExactly("M1");
+        for (double value : List.of(drawn.x(), drawn.y(), drawn.z() - 0.002)) {
+            type(robot, "#reading-entry", String.format(Locale.ROOT, "%.2f", value * 1000));
+            settled();
+        }
+        assertThat(built().survey().readings()).hasSize(3);
+        assertThat(desk.examination().fit().mounts().mounts().get(0).lacks()).isBetween(0.00199, 0.00201);
+        assertThat(desk.examination().report(Step.FIT).findings())
+                .anyMatch(finding -> finding.what().pattern().contains("not measured yet and are taken as drawn"));
+        at(robot, Step.FIT, "found");
+        until(() -> rows(robot, "#found") == 4);
+        assertThat(text(robot, "#pull-learnt")).isEmpty();
     }
 }

@@ -31,6 +31,7 @@ import oddcradle.core.job.fit.FootGap;
 import oddcradle.core.job.fit.Growth;
 import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.job.fit.ShaftReading;
+import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.fit.MountFound;
@@ -338,13 +339,17 @@ class DemoFitTest {
     @Test
     void softFoot_isShimmedBeforeAnythingIsLinedUp() throws IOException {
         Job job = plain(DemoJobs.HUT_SKID);
-        List<FootGap> gaps =
-                List.of(new FootGap("M1", 0), new FootGap("M2", 0), new FootGap("M3", 0.0012), new FootGap("M4", 0));
+        List<FootGap> gaps = List.of(
+                new FootGap("M0 of another cradle", 0.03),
+                new FootGap("M1", 0),
+                new FootGap("M2", 0),
+                new FootGap("M3", 0.0012),
+                new FootGap("M4", 0));
 
         Examination examination = Examination.of(job.withAsBuilt(job.asBuilt().withFeet(gaps)));
 
         assertThat(found(examination, FitFinding.SOFT_FOOT)).hasSize(1);
-        assertThat(examination.fit().softFoot().orElseThrow().shims().get(2)).isCloseTo(0.0012, within(1e-9));
+        assertThat(examination.fit().feet().orElseThrow().foot().shims().get(2)).isCloseTo(0.0012, within(1e-9));
     }
 
     /** Moments by hand: the skid's six feet stand at 0.3 m to each side, its weight lies in its middle plane. */
@@ -379,5 +384,93 @@ class DemoFitTest {
         assertThat(words).anyMatch(line -> line.contains("N·m"));
         assertThat(words.stream().anyMatch(line -> line.contains("tail to a weight")))
                 .isEqualTo(demo == DemoJobs.WHIMBREL);
+    }
+
+    /** A ring mount is bolted from behind: forward and back is along its bolts, a low one is one that stands back. */
+    @Test
+    void ringMount_isShimmedForward() throws IOException {
+        Job job = moved(plain(DemoJobs.WHIMBREL), "M1", new Vec3(0.002, 0, 0));
+        Examination examination = Examination.of(job);
+        MountFound first = examination.fit().mounts().mounts().get(0);
+
+        assertThat(Math.abs(first.lacks())).isCloseTo(0.002, within(1e-6));
+        assertThat(first.across().length()).isLessThan(1e-6);
+        Examination aside = Examination.of(moved(plain(DemoJobs.WHIMBREL), "M1", new Vec3(0, 0.002, 0)));
+        assertThat(aside.fit().mounts().mounts().get(0).lacks()).isCloseTo(0, within(1e-6));
+        assertThat(aside.fit().mounts().mounts().get(0).across().length()).isCloseTo(0.002, within(1e-6));
+    }
+
+    /** On rubber a mount out by some millimetres carries more than its share: said, and mended by a shim. */
+    @Test
+    void softMountFarOut_carriesMoreThanItsShare() throws IOException {
+        Job job = moved(plain(DemoJobs.ORCHARD_TUG), "M2", new Vec3(0, 0, -0.006));
+        Examination examination = Examination.of(job);
+
+        assertThat(found(examination, FitFinding.FORCED)).isNotEmpty();
+        assertThat(found(examination, FitFinding.FORCED).get(0).what().in(UnitStyle.MILLIMETRES))
+                .contains("rubber sets unevenly");
+        FitPlan plan = plan(examination);
+        assertThat(kinds(plan)).contains(Remedy.Kind.SHIM);
+        Job shimmed = plan.work().stream()
+                .filter(each -> each.kind() == Remedy.Kind.SHIM)
+                .findFirst()
+                .flatMap(Remedy::edit)
+                .orElseThrow()
+                .applyTo(job);
+        assertThat(found(Examination.of(shimmed), FitFinding.FORCED)).isEmpty();
+    }
+
+    /** Moments by hand: a machine of 100 kg whose weight stands 0.1 m behind the foremost feet goes over forward under 44 kg hung 0.8 m before them. */
+    @Test
+    void engineHungFarOut_tipsTheMachineOver() throws IOException {
+        Job job = plain(DemoJobs.HUT_SKID);
+        List<Vec3> feet = job.host().supports().stream()
+                .map(support -> Examination.of(job).seating().node(support.node()))
+                .toList();
+        double front = feet.stream().mapToDouble(Vec3::x).min().orElseThrow();
+        Job light = job.withHost(job.host()
+                .withMasses(List.of())
+                .withWeight(Optional.of(new MachineWeight(100, new Vec3(front + 0.1, 0, 0.3)))));
+        Vec3 cg = Examination.of(light).seating().mass().cg();
+        double mass = Examination.of(light).seating().mass().mass();
+        Job far =
+                light.withSeat(light.seat().moved(light.seat().position().plus(new Vec3(front - 0.8 - cg.x(), 0, 0))));
+
+        List<TipOver.State> states =
+                TipOver.of(Examination.of(far)).orElseThrow().states();
+
+        assertThat(states.get(0).edge()).isCloseTo(0.1, within(0.003));
+        assertThat(states.get(2).edge()).isCloseTo((100 * 0.1 - mass * 0.8) / (100 + mass), within(0.003));
+        assertThat(states.get(2).stands()).isFalse();
+        assertThat(states.get(2).goesOver()).isEqualTo("back");
+        assertThat(FittingOrder.of(Examination.of(far)).moves().get(0).what())
+                .anyMatch(what -> what.in(UnitStyle.MILLIMETRES).contains("it goes over back"));
+    }
+
+    /** Trade: a bracket that was merely the wrong way round was drilled anew for two hours. Mirrored through its joint the hole is where it belongs. */
+    @ParameterizedTest
+    @EnumSource(
+            value = DemoJobs.class,
+            names = {"SALTMARSH_RUNABOUT", "HUT_SKID"})
+    void mountTheWrongWayRound_isTurnedBeforeItIsCut(DemoJobs demo) throws IOException {
+        Job job = plain(demo);
+        Examination drawn = Examination.of(job);
+        MountFound mount = drawn.fit().mounts().mounts().get(0);
+        Vec3 joint = drawn.seating().node(mount.mount().node());
+        Vec3 arm = mount.hole().place().minus(joint);
+        Vec3 longest = Math.abs(arm.x()) > Math.abs(arm.z()) ? Vec3.X : Vec3.Z;
+
+        FitPlan plan = plan(Examination.of(
+                moved(job, mount.id(), longest.times(-2 * arm.dot(longest)).plus(new Vec3(0, 0.001, 0)))));
+
+        Remedy turn = plan.work().stream()
+                .filter(each -> each.kind() == Remedy.Kind.TURN)
+                .findFirst()
+                .orElseThrow();
+        assertThat(turn.mounts()).containsExactly(mount.id());
+        assertThat(turn.what().in(UnitStyle.MILLIMETRES))
+                .contains(longest == Vec3.X ? "front to back" : "upside down", "it would be 1.00 mm");
+        assertThat(plan.fits()).isFalse();
+        assertThat(kindFor(job, new Vec3(0, 0, -0.003))).doesNotContain(Remedy.Kind.TURN);
     }
 }

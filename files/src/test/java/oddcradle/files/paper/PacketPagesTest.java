@@ -168,4 +168,17 @@ class PacketPagesTest {
         // Tap drill of M8 for three quarters of its depth: 6.8 mm, tables of tool makers, from memory.
         assertThat(page).containsPattern("M8x1.25\\s+6.8 mm");
     }
+
+    /** Places to hold a tape to, what the last time found, what to do, how the engine goes on, and who looked. */
+    @Test
+    void fitPages_haveRoomForTheTape_andWhatWasFound() throws IOException {
+        String skid = text(DemoJobs.HUT_SKID.load().job(), PacketPart.FIT);
+        String bare = text(DEMO, UnitStyle.DECIMAL_INCHES, PacketPart.FIT);
+
+        assertThat(skid)
+                .contains("Holes of the mounts", "2.29 mm low", "____", "ream the hole", "2.20 mm under M3")
+                .contains("The engine onto its mounts", "second person", "50.5 N")
+                .contains("every weld is whole", "the apprentice and the owner", "its guard on");
+        assertThat(bare).contains("Lug to lug", "B1 to B2", " in").doesNotContain("To do", " in low");
+    }
 }

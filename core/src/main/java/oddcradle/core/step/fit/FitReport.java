@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.asbuilt.Seated;
-import oddcradle.core.drive.SoftFoot;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
@@ -17,8 +16,11 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.ScanPlace;
+import oddcradle.core.placement.Scans;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
+import oddcradle.core.step.measured.ScanNotes;
 import oddcradle.core.step.measured.SurveyNotes;
 import oddcradle.core.survey.SurveyResult;
 import oddcradle.core.units.Quantity;
@@ -52,7 +54,9 @@ final class FitReport {
             List<JointPull> pulls,
             List<ShaftsFound> shafts,
             List<EdgeFound> edges,
-            Optional<SoftFoot> softFoot) {}
+            Optional<FeetFound> feet,
+            Optional<ScanPlace> place,
+            Scans scans) {}
 
     static StepReport of(Input input) {
         ReportBuilder report = new ReportBuilder(Step.FIT);
@@ -63,9 +67,10 @@ final class FitReport {
         }
         input.pulls().forEach(pull -> pulled(report, input, pull));
         ShaftNotes.add(report, input.job(), input.shafts(), input.edges());
-        input.softFoot().ifPresent(foot -> softFoot(report, input.job(), foot));
+        input.feet().ifPresent(feet -> softFoot(report, feet));
         // The finished mount is where it is: nothing has to be moved to its readings.
         SurveyNotes.add(report, Subject.CRADLE, Map.of(), input.survey());
+        ScanNotes.add(report, input.job().asBuilt().scan(), input.place(), input.scans());
         planned(report, input);
         return report.report();
     }
@@ -269,14 +274,13 @@ final class FitReport {
         }
     }
 
-    private static void softFoot(ReportBuilder report, Job job, SoftFoot foot) {
-        for (int k = 0; k < foot.shims().size(); k++) {
-            String mount = job.asBuilt().feet().get(k).mount();
-            double shim = foot.shims().get(k);
+    private static void softFoot(ReportBuilder report, FeetFound feet) {
+        for (int k = 0; k < feet.gaps().size(); k++) {
+            String mount = feet.gaps().get(k).mount();
+            double shim = feet.foot().shims().get(k);
             Why why = new Why(
                     "least shims for which gap - shim is one plane over all feet",
-                    List.of(input(
-                            "gap", Quantity.fine(job.asBuilt().feet().get(k).gap()))),
+                    List.of(input("gap", Quantity.fine(feet.gaps().get(k).gap()))),
                     Source.derived("linear programme over the feet"));
             report.figure(mount + " soft foot", Quantity.fine(shim), why);
             if (shim > SHUT_HARD) {

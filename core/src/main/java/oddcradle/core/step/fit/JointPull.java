@@ -29,8 +29,17 @@ public record JointPull(String point, String before, String after, Vec3 moved, d
         return moved.length() > SURE * sigma;
     }
 
+    /**
+     * Everything that decides it.
+     *
+     * @param now the last time, adjusted
+     */
+    public record Input(AsBuilt built, SurveyResult now) {}
+
     /** Between the last time and the one before it that was measured in the same load; empty where there is none. */
-    public static List<JointPull> of(AsBuilt built, SurveyResult now) {
+    public static List<JointPull> of(Input input) {
+        AsBuilt built = input.built();
+        SurveyResult now = input.now();
         Optional<Measuring> last = built.now();
         List<JointPull> pulls = new ArrayList<>();
         for (int k = built.measured().size() - 2; k >= 0 && pulls.isEmpty(); k--) {

@@ -342,12 +342,9 @@ final class AlignSheet extends VBox {
                     + desk.units().show(Quantity.fine(Math.abs(found.offset()))) + " beside each other and "
                     + desk.units().show(Quantity.angle(Math.abs(found.angle()))) + " at an angle.");
         }
-        fit.softFoot()
-                .ifPresent(soft -> words.add("Feet want "
-                        + desk.units()
-                                .show(Quantity.fine(soft.shims().stream()
-                                        .mapToDouble(shim -> shim)
-                                        .sum()))
+        fit.feet()
+                .ifPresent(feet -> words.add("Feet want "
+                        + desk.units().show(Quantity.fine(feet.shims()))
                         + " of shims in all before they stand alike."));
         said.setText(
                 words.isEmpty()

@@ -11,16 +11,20 @@ import oddcradle.core.mechanics.SmallMotion;
 
 /**
  * A stiff body on elastic holes: with {@code K} the inverse of what holes and frame give, {@code u = (R'KR)^-1 R'K o} makes the work {@code
- * (Ru - o)'K(Ru - o) / 2} least, {@code o} where the holes are. Bolts move in their play, a disc across each, to lessen it further: one after the other, each exactly, until none moves.
+ * (Ru - o)'K(Ru - o) / 2} least, {@code o} where the holes are. Bolts move in their play, a disc across each, to lessen it further, until none moves.
  *
  * <p>Least work (Castigliano), and the dual of a frame's flexibility; the descent over discs is convex, so its end is the least there is.
  */
 public final class BodyOnHoles {
     private static final int FEWEST = 3;
     private static final int MOST = 60;
-    private static final int SWEEPS = 4_000;
+    private static final int STEPS = 3_000;
+    private static final int POWERS = 40;
+    /** Powers come from below. */
+    private static final double SPARE = 1.1;
+
     /** Bolts that move less have come to rest, m. */
-    private static final double AT_REST = 1e-8;
+    private static final double AT_REST = 1e-9;
 
     /** Of the largest entry: holes in one line let the body turn about it. */
     private static final double ONE_LINE = 1e-9;
@@ -43,6 +47,8 @@ public final class BodyOnHoles {
     private final double[][] follows;
     /** What is left of the stiffness once the body has given way, N/m. */
     private final double[][] held;
+
+    private final double stiffest;
 
     private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness, List<Vec3> guides) {
         this.places = List.copyOf(places);
@@ -71,6 +77,7 @@ public final class BodyOnHoles {
                 held[i][j] = stiffness[i][j] - given[i][j];
             }
         }
+        this.stiffest = largest(held);
     }
 
     private static double[][] moves(Vec3 place, Vec3 middle) {
@@ -222,53 +229,61 @@ public final class BodyOnHoles {
                 .dot(aim.way());
     }
 
+    /** Projected gradients with momentum that is dropped where it leads uphill: Beck and Teboulle (2009), O'Donoghue and Candès (2015), from memory. */
     private void settle(List<Hole> holes, double[] offset, double[] play) {
-        double[] pull = times(held, sum(offset, play));
-        for (int sweep = 0; sweep < SWEEPS; sweep++) {
+        double[] ahead = play.clone();
+        double momentum = 1;
+        for (int step = 0; step < STEPS; step++) {
+            double[] slope = times(held, sum(offset, ahead));
             double moved = 0;
+            double uphill = 0;
+            double[] before = play.clone();
             for (int k = 0; k < holes.size(); k++) {
-                moved = Math.max(moved, settle(holes.get(k), k, pull, play));
+                Hole hole = holes.get(k);
+                Vec3 free =
+                        vector(ahead, k).along(vector(slope, k), -1 / stiffest).withoutPartAlong(hole.up());
+                double length = free.length();
+                Vec3 within = length > hole.play() ? free.times(hole.play() / length) : free;
+                Vec3 change = within.minus(vector(before, k));
+                moved = Math.max(moved, change.length());
+                uphill += vector(ahead, k).minus(within).dot(change);
+                put(play, k, within);
             }
             if (moved < AT_REST) {
                 return;
             }
+            double next = uphill > 0 ? 1 : (1 + Math.sqrt(1 + 4 * momentum * momentum)) / 2;
+            double share = uphill > 0 ? 0 : (momentum - 1) / next;
+            for (int i = 0; i < play.length; i++) {
+                ahead[i] = play[i] + share * (play[i] - before[i]);
+            }
+            momentum = next;
         }
     }
 
-    /** Moves one bolt to its best place in its play; by how much, m. */
-    private double settle(Hole hole, int k, double[] pull, double[] play) {
-        Vec3 first = hole.up().anyPerpendicular();
-        Vec3 second = hole.up().cross(first);
-        Vec3 was = vector(play, k);
-        double a = bent(k, first, first);
-        double b = bent(k, first, second);
-        double c = bent(k, second, second);
-        Vec3 here = vector(pull, k);
-        double x = was.dot(first);
-        double y = was.dot(second);
-        double[] best =
-                DiscMinimum.of(a, b, c, here.dot(first) - a * x - b * y, here.dot(second) - b * x - c * y, hole.play());
-        Vec3 step = first.times(best[0] - x).along(second, best[1] - y);
-        if (step.length() == 0) {
-            return 0;
+    /** Somewhat more than the largest of a symmetric matrix's values, by powers of it. */
+    private static double largest(double[][] matrix) {
+        double[] way = new double[matrix.length];
+        for (int k = 0; k < way.length; k++) {
+            way[k] = 1 + 0.37 * (k % 7);
         }
-        put(play, k, was.plus(step));
-        for (int i = 0; i < pull.length; i++) {
-            pull[i] += held[i][3 * k] * step.x() + held[i][3 * k + 1] * step.y() + held[i][3 * k + 2] * step.z();
-        }
-        return step.length();
-    }
-
-    private double bent(int k, Vec3 one, Vec3 other) {
-        double[] a = {one.x(), one.y(), one.z()};
-        double[] b = {other.x(), other.y(), other.z()};
-        double sum = 0;
-        for (int i = 0; i < 3; i++) {
-            for (int j = 0; j < 3; j++) {
-                sum += a[i] * held[3 * k + i][3 * k + j] * b[j];
+        double largest = 0;
+        for (int round = 0; round < POWERS; round++) {
+            double[] next = times(matrix, way);
+            double length = 0;
+            for (double each : next) {
+                length += each * each;
+            }
+            length = Math.sqrt(length);
+            largest = length;
+            if (length == 0) {
+                return 1;
+            }
+            for (int k = 0; k < way.length; k++) {
+                way[k] = next[k] / length;
             }
         }
-        return sum;
+        return SPARE * largest;
     }
 
     public List<Vec3> places() {

@@ -128,28 +128,4 @@ class ShimsTest {
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("lean");
     }
-
-    @Property(tries = 100)
-    void leastOverADisc_isNowhereUndercut(
-            @ForAll @DoubleRange(min = 0.1, max = 5) double a,
-            @ForAll @DoubleRange(min = 0.1, max = 5) double c,
-            @ForAll @DoubleRange(min = -3, max = 3) double p,
-            @ForAll @DoubleRange(min = -3, max = 3) double q) {
-        double b = 0.5 * Math.sqrt(a * c);
-        double[] least = DiscMinimum.of(a, b, c, p, q, 0.4);
-        double bottom = bowl(a, b, c, p, q, least[0], least[1]);
-
-        assertThat(Math.hypot(least[0], least[1])).isLessThanOrEqualTo(0.4 + 1e-9);
-        for (int k = 0; k < 720; k++) {
-            for (double r : new double[] {0.1, 0.25, 0.4}) {
-                double x = r * Math.cos(k * Math.PI / 360);
-                double y = r * Math.sin(k * Math.PI / 360);
-                assertThat(bowl(a, b, c, p, q, x, y)).isGreaterThan(bottom - 1e-9);
-            }
-        }
-    }
-
-    private static double bowl(double a, double b, double c, double p, double q, double x, double y) {
-        return (a * x * x + 2 * b * x * y + c * y * y) / 2 + p * x + q * y;
-    }
 }

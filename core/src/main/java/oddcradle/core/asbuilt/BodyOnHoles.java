@@ -13,7 +13,7 @@ import oddcradle.core.mechanics.SmallMotion;
  * A stiff body on elastic holes: with {@code K} the inverse of what holes and frame give, {@code u = (R'KR)^-1 R'K o} makes the work {@code
  * (Ru - o)'K(Ru - o) / 2} least, {@code o} where the holes are. Bolts move in their play, a disc across each, to lessen it further, until none moves.
  *
- * <p>Least work (Castigliano), and the dual of a frame's flexibility; the descent over discs is convex, so its end is the least there is.
+ * <p>Least work (Castigliano, from memory), and the dual of a frame's flexibility; the descent over discs is convex, so its end is the least there is.
  */
 public final class BodyOnHoles {
     private static final int FEWEST = 3;

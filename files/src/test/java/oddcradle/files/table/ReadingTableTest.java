@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.DatumPlane;
 import oddcradle.core.survey.Instrument;
@@ -16,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ReadingTableTest {
     private static final Map<String, Vec3> PLACES =
@@ -65,5 +69,36 @@ class ReadingTableTest {
                 .isInstanceOf(UnreadableTable.class)
                 .hasMessageContaining("r.csv")
                 .hasMessageContaining(told);
+    }
+
+    /** Whatever stands in a row, it is read or refused in words, and never more than it says. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void anyRows_areReadOrRefusedInWords(long seed) throws IOException {
+        List<String> cells = List.of(
+                "M1", "M2", "M7", "up", "left", "-", "", "12.5", "-1e9", "1/0", "NaN", "3 kg", "\u00e4", "tape", "eye",
+                "0", "1e-12");
+        Random random = new Random(seed);
+        int read = 0;
+        int refused = 0;
+        for (int k = 0; k < 150; k++) {
+            StringBuilder text = new StringBuilder("point,plane,to,reads [mm],with\n");
+            int rows = 1 + random.nextInt(2);
+            for (int row = 0; row < rows; row++) {
+                List<String> some = new ArrayList<>(List.of("M1", "up", "", "300", "tape"));
+                some.set(random.nextInt(5), cells.get(random.nextInt(cells.size())));
+                text.append(String.join(",", some)).append('\n');
+            }
+            try {
+                Survey survey = read(text.toString());
+                assertThat(survey.readings()).hasSize(rows);
+                read++;
+            } catch (UnreadableTable told) {
+                assertThat(told.getMessage()).startsWith("r.csv").doesNotContain("Exception");
+                refused++;
+            }
+        }
+        assertThat(read).isGreaterThan(5);
+        assertThat(refused).isGreaterThan(20);
     }
 }

@@ -32,6 +32,9 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Opens the real window with the demo job for a test, and what every such test does. */
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowDriver {
+    /** A study takes half a minute, and several times that where another lot of tests runs beside it. */
+    private static final long LONGEST = 180;
+
     /** Where the window keeps jobs that are in no file. */
     @TempDir
     static Path kept;
@@ -71,9 +74,9 @@ abstract class WindowDriver {
 
     static void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(LONGEST, TimeUnit.SECONDS, condition);
         } catch (TimeoutException late) {
-            throw new AssertionError("waited a minute in vain", late);
+            throw new AssertionError("waited " + LONGEST + " s in vain", late);
         }
         WaitForAsyncUtils.waitForFxEvents();
     }

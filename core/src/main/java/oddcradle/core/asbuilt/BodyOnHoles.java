@@ -286,10 +286,6 @@ public final class BodyOnHoles {
         return SPARE * largest;
     }
 
-    public List<Vec3> places() {
-        return places;
-    }
-
     private static void put(double[] all, int k, Vec3 vector) {
         all[3 * k] = vector.x();
         all[3 * k + 1] = vector.y();

@@ -159,7 +159,7 @@ public final class ShimSearch {
         return new Answer(stacks, motion, line, left, room);
     }
 
-    /** For each mount nothing, and what comes nearest to what it lacks as drawn and lifted. */
+    /** For each mount nothing, and what comes nearest to what it lacks as drawn and lifted; of very many mounts only what comes nearest. */
     private static List<List<Stack>> choices(Input input) {
         double deepest = 0;
         for (Hole hole : input.holes()) {
@@ -170,11 +170,15 @@ public final class ShimSearch {
         List<List<Stack>> choices = new ArrayList<>();
         for (Hole hole : input.holes()) {
             double lacks = -hole.off().dot(hole.up());
+            if (each < 2) {
+                choices.add(List.of(input.stacks().nearest(lacks)));
+                continue;
+            }
             Set<Stack> some = new LinkedHashSet<>(List.of(Stack.NONE));
             some.addAll(input.stacks().nearest(lacks, near));
             some.addAll(input.stacks().nearest(lacks + deepest, near));
             some.addAll(input.stacks().nearest(lacks, each));
-            choices.add(some.stream().limit(Math.max(2, each)).toList());
+            choices.add(some.stream().limit(each).toList());
         }
         return choices;
     }

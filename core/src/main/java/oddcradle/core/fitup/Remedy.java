@@ -22,7 +22,6 @@ public record Remedy(Kind kind, List<String> mounts, Phrase what, double time, O
     /** From the least work to the most. */
     public enum Kind {
         LEAVE("leave it"),
-        PUSH("push it over"),
         SHIM("shim"),
         REAM("ream the hole"),
         SLOT("slot the hole"),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
@@ -77,6 +78,30 @@ class ShimsTest {
         assertThat(best.stacks().get(2).thickness()).isCloseTo(0.0022, within(2e-4));
         assertThat(best.pieces()).isLessThanOrEqualTo(2);
         assertThat(result.tried()).isBetween(1_000, ShimSearch.MOST);
+    }
+
+    /** Of thirty mounts two choices each would be a thousand million: each gets what it lacks. */
+    @Test
+    void veryManyMounts_areShimmedWithoutEnd() {
+        List<Hole> holes = new ArrayList<>();
+        List<Double> gaps = new ArrayList<>();
+        for (int k = 0; k < 30; k++) {
+            Vec3 place = new Vec3(Math.cos(k), Math.sin(2 * k), 0);
+            holes.add(new Hole("M" + k, place, Vec3.Z, new Vec3(0, 0, k == 7 ? -0.002 : 0), 0.0005));
+            gaps.add(0.0002);
+        }
+        ShimSearch.Result result = ShimSearch.of(
+                new ShimSearch.Input(
+                        BodyOnHoles.apart(holes, 1e7, 1e7),
+                        holes,
+                        gaps,
+                        ShimStacks.of(List.of(0.001, 0.002)),
+                        List.of(),
+                        List.of()),
+                Progress.UNWATCHED);
+
+        assertThat(result.best().get(0).stacks().get(7).thickness()).isEqualTo(0.002);
+        assertThat(result.tried()).isLessThanOrEqualTo(ShimSearch.MOST);
     }
 
     /** A foot too high is none for shims alone, unless the line lets the whole engine come up. */

@@ -104,9 +104,12 @@ public record MountsFound(
         Vec3 drawn = loaded
                 ? place.plus(input.standing().map(each -> each.at(place)).orElse(Vec3.ZERO))
                 : place.along(up, -fitted);
-        Vec3 off = point.map(each -> each.position().minus(drawn)).orElse(Vec3.ZERO);
+        Vec3 off =
+                point.map(each -> each.position().minus(drawn)).orElseGet(() -> loaded ? Vec3.ZERO : up.times(fitted));
         double play = BoltPlay.of(job.plan().errors(), boss);
-        Vec3 inSlot = BoltPlay.inSlot(BoltPlay.hole(job.plan().errors(), boss), up, off);
+        // A boss that was measured where it lies has its slot behind it.
+        Vec3 inSlot =
+                loaded ? Vec3.ZERO : BoltPlay.inSlot(BoltPlay.hole(job.plan().errors(), boss), up, off);
         return new MountFound(
                 isolator,
                 new Hole(isolator.id(), place, up, off.plus(inSlot), play),

@@ -3,9 +3,7 @@ package oddcradle.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import oddcradle.core.control.Progress;
@@ -19,7 +17,6 @@ import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.survey.Survey;
 import oddcradle.files.job.JobStore;
 import oddcradle.files.report.FitJson;
 import oddcradle.files.report.FitText;
@@ -86,23 +83,12 @@ final class FitCommand implements Callable<Integer> {
 
     private Job read(Examination examination) throws IOException {
         Job job = examination.job();
-        AsBuilt built = again == null ? job.asBuilt() : begun(job.asBuilt());
+        AsBuilt built = again == null ? job.asBuilt() : job.asBuilt().again(again, Measuring.Made.WELDED, false, "");
         Map<String, Vec3> places = new HashMap<>();
         job.cradle().nodes().stream()
                 .map(Node::id)
                 .forEach(id -> places.put(id, examination.seating().node(id)));
         places.putAll(Side.MOUNT.places(job));
         return job.withAsBuilt(built.withNow(ReadingTable.addedTo(built.survey(), places, readings)));
-    }
-
-    private AsBuilt begun(AsBuilt built) {
-        List<Measuring> times = new ArrayList<>(built.measured());
-        times.add(new Measuring(
-                again,
-                Measuring.Made.WELDED,
-                false,
-                "",
-                new Survey(built.survey().points(), List.of(), List.of(), List.of())));
-        return built.withMeasured(times);
     }
 }

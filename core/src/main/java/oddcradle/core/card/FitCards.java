@@ -27,7 +27,6 @@ import oddcradle.core.job.fit.Growth;
 import oddcradle.core.job.fit.Inspection;
 import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.job.fit.ShaftReading;
-import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Kind;
 
@@ -291,7 +290,15 @@ final class FitCards {
     static List<Deed> additions(Job job) {
         AsBuilt built = job.asBuilt();
         List<Deed> deeds = new ArrayList<>();
-        deeds.add(Deed.of("Measure the mount once more", () -> job.withAsBuilt(again(job))));
+        deeds.add(Deed.of(
+                "Measure the mount once more",
+                () -> job.withAsBuilt(built.again(
+                        FreeMark.of(
+                                "time ",
+                                built.measured().stream().map(Measuring::name).toList()),
+                        Measuring.Made.WELDED,
+                        false,
+                        ""))));
         for (Isolator mount : job.cradle().isolators()) {
             if (built.survey().point(mount.id()).isEmpty()) {
                 deeds.add(Deed.of(
@@ -368,15 +375,5 @@ final class FitCards {
     private static SurveyPoint hole(Job job, Isolator mount) {
         return SurveyPoint.of(
                 mount.id(), "hole of " + mount.id(), Side.MOUNT.places(job).get(mount.id()), 0, false);
-    }
-
-    /** The same points once more, their readings still to be taken. */
-    private static AsBuilt again(Job job) {
-        AsBuilt built = job.asBuilt();
-        List<String> names = built.measured().stream().map(Measuring::name).toList();
-        Survey points = new Survey(built.survey().points(), List.of(), List.of(), List.of());
-        return built.withMeasured(plus(
-                built.measured(),
-                new Measuring(FreeMark.of("time ", names), Measuring.Made.WELDED, false, "", points)));
     }
 }

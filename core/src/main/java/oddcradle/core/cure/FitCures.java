@@ -6,8 +6,8 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Subject;
-import oddcradle.core.job.edit.SetAsBuilt;
-import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.edit.FitShims;
+import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.fit.MountFound;
@@ -33,7 +33,6 @@ final class FitCures {
     }
 
     private static List<Cure> shimmed(Examination examination, MountFound mount) {
-        AsBuilt built = examination.job().asBuilt();
         double wanted = mount.fitted() + mount.lacks();
         double stack = ShimStacks.of(examination.job().build().shop().tools().shims())
                 .nearest(wanted)
@@ -41,9 +40,7 @@ final class FitCures {
         if (stack > THICKEST || Math.abs(stack - wanted) >= Math.abs(mount.lacks())) {
             return List.of();
         }
-        return List.of(Cure.of(new SetAsBuilt(
-                built.shimmed(mount.id(), stack),
-                Phrase.of("shim {} by {}", mount.id(), Quantity.fine(stack)),
-                "fitted." + mount.id())));
+        return List.of(Cure.of(new FitShims(
+                List.of(new Fitted(mount.id(), stack)), Phrase.of("shim {} by {}", mount.id(), Quantity.fine(stack)))));
     }
 }

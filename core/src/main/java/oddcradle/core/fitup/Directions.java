@@ -3,11 +3,11 @@ package oddcradle.core.fitup;
 import oddcradle.core.math.Vec3;
 
 /** A direction in the words of the shop floor. */
-final class Directions {
+public final class Directions {
     private Directions() {}
 
     /** By its longest part. */
-    static String of(Vec3 way) {
+    public static String of(Vec3 way) {
         double x = Math.abs(way.x());
         double y = Math.abs(way.y());
         double z = Math.abs(way.z());

@@ -18,10 +18,12 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
+import oddcradle.core.job.edit.FitShims;
 import oddcradle.core.job.edit.JobEdit;
-import oddcradle.core.job.edit.SetAsBuilt;
+import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.job.make.Pace;
+import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.joint.BoltHole;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.step.fit.BoltPlay;
@@ -173,7 +175,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
 
         private void shim(List<Stack> chosen) {
             List<String> changed = new ArrayList<>();
-            List<Fitted> fitted = new ArrayList<>(job.asBuilt().fitted());
+            List<Fitted> fitted = new ArrayList<>();
             List<String> words = new ArrayList<>();
             List<Object> sizes = new ArrayList<>();
             for (int k = 0; k < chosen.size(); k++) {
@@ -183,8 +185,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     raise(mount, stack.thickness());
                 } else if (Math.abs(stack.thickness() - Math.max(0, mount.fitted())) > 1e-9) {
                     changed.add(mount.id());
-                    fitted.removeIf(each -> each.mount().equals(mount.id()));
-                    fitted.add(new Fitted(mount.id(), stack.thickness()));
+                    fitted.add(under(mount, stack.thickness()));
                     words.add(words(stack));
                     sizes.add(Quantity.fine(stack.pieces().isEmpty() ? mount.fitted() : stack.thickness()));
                     sizes.add(mount.id());
@@ -199,7 +200,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         changed,
                         new Phrase(String.join("; ", words), sizes),
                         changed.size() * pace.mount() / 2,
-                        Optional.of(new SetAsBuilt(job.asBuilt().shimmed(fitted), "shims fitted", "fitted"))));
+                        Optional.of(new FitShims(fitted, Phrase.of("shims fitted")))));
             }
         }
 
@@ -247,7 +248,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                                 mount.id(),
                                 Quantity.fine(spare)),
                         pace.cut() + pace.mount() / 2,
-                        Optional.of(fitted(mount, Math.min(0, mount.fitted()) - by))));
+                        Optional.of(fitted(mount, -by))));
                 return false;
             }
             work.add(new Remedy(
@@ -274,9 +275,13 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     Optional.of(fitted(mount, by))));
         }
 
-        private JobEdit fitted(MountFound mount, double thickness) {
-            return new SetAsBuilt(
-                    job.asBuilt().shimmed(mount.id(), thickness), "fitted at " + mount.id(), "fitted." + mount.id());
+        /** What was trimmed off stays off, whatever lies on it. */
+        private static Fitted under(MountFound mount, double thickness) {
+            return new Fitted(mount.id(), Math.min(0, mount.fitted()) + thickness);
+        }
+
+        private static JobEdit fitted(MountFound mount, double thickness) {
+            return new FitShims(List.of(under(mount, thickness)), Phrase.of("fitted at {}", mount.id()));
         }
 
         /** What has to be opened, for the bolts and for the line; whether both are right then. */
@@ -311,7 +316,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                                 Quantity.fine(diameter),
                                 Quantity.fine(diameter + 2 * beyond)),
                         pace.hole(),
-                        Optional.of(new OpenHole(boss.id(), diameter + 2 * beyond, 0, Vec3.X).edit(job))));
+                        Optional.of(new SeatEdit.OpenHole(
+                                new FitErrors.Hole(boss.id(), diameter + 2 * beyond, 0, Vec3.X)))));
                 return true;
             }
             if (beyond <= FARTHEST_SLOT * bolt) {
@@ -324,7 +330,8 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                                 Quantity.fine(beyond),
                                 Directions.of(beside)),
                         pace.hole(),
-                        Optional.of(new OpenHole(boss.id(), diameter, 2 * beyond, beside.unit()).edit(job))));
+                        Optional.of(new SeatEdit.OpenHole(
+                                new FitErrors.Hole(boss.id(), diameter, 2 * beyond, beside.unit())))));
                 return true;
             }
             work.add(new Remedy(

@@ -12,7 +12,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.JobEdit;
-import oddcradle.core.job.edit.ReplaceJob;
+import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.step.fit.JointPull;
@@ -85,9 +85,8 @@ public record PullLearnt(List<Joint> joints, double pull) {
         if (!(pull > 0) || Math.abs(pull - errors.pull()) < 1e-5) {
             return Optional.empty();
         }
-        return Optional.of(new ReplaceJob(
-                job.withPlan(job.plan().withErrors(errors.with(errors.cut(), errors.drill(), pull))),
-                "this shop's weld pull"));
+        return Optional.of(new SeatEdit.SetPlan(
+                job.plan().withErrors(errors.with(errors.cut(), errors.drill(), pull)), "this shop's weld pull"));
     }
 
     /** In words. */

@@ -25,6 +25,7 @@ public sealed interface JobEdit
                 CradleEdit,
                 LineEdit,
                 LoadEdit,
+                FitShims,
                 PackEdit,
                 SeatEdit,
                 SurveyEdit,

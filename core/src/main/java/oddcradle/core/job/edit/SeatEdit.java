@@ -6,6 +6,7 @@ import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.job.seat.Clearances;
+import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.units.Quantity;
@@ -27,6 +28,32 @@ public sealed interface SeatEdit extends JobEdit {
         @Override
         public String mergeKey() {
             return "take-seat";
+        }
+    }
+
+    /**
+     * The hole of a mount was opened.
+     *
+     * @param hole as it is now
+     */
+    record OpenHole(FitErrors.Hole hole) implements SeatEdit {
+        @Override
+        public Job applyTo(Job job) {
+            FitErrors errors = job.plan().errors();
+            List<FitErrors.Hole> holes = new ArrayList<>(errors.holes());
+            holes.removeIf(each -> each.boss().equals(hole.boss()));
+            holes.add(hole);
+            return job.withPlan(job.plan().withErrors(errors.withHoles(holes)));
+        }
+
+        @Override
+        public Phrase label() {
+            return Phrase.of("hole at {} opened", hole.boss());
+        }
+
+        @Override
+        public String mergeKey() {
+            return "hole." + hole.boss();
         }
     }
 

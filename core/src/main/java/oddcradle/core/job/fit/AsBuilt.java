@@ -119,17 +119,22 @@ public record AsBuilt(
                 .orElseGet(() -> new Fitted(mount, 0));
     }
 
-    /** With other shims under the bosses: dials that were read before them say nothing of the engine any more. */
-    public AsBuilt shimmed(List<Fitted> others) {
-        return others.equals(fitted) ? this : withFitted(others).withShafts(List.of());
-    }
-
-    /** The same with this much under one boss, m. */
+    /** With this much under one boss, m: dials that were read before other shims say nothing of the engine any more. */
     public AsBuilt shimmed(String mount, double thickness) {
         List<Fitted> others = new ArrayList<>(fitted);
         others.removeIf(each -> each.mount().equals(mount));
         others.add(new Fitted(mount, thickness));
-        return shimmed(others);
+        return fitted(mount).thickness() == thickness
+                ? this
+                : withFitted(others).withShafts(List.of());
+    }
+
+    /** Measured once more: the same points, their readings still to be taken. */
+    public AsBuilt again(String name, Measuring.Made made, boolean loaded, String date) {
+        List<Measuring> times = new ArrayList<>(measured);
+        times.add(new Measuring(
+                name, made, loaded, date, new Survey(survey().points(), List.of(), List.of(), List.of())));
+        return withMeasured(times);
     }
 
     public Optional<Inspection> inspection(String item) {

@@ -15,8 +15,10 @@ import oddcradle.core.drive.ShaftDials;
 import oddcradle.core.drive.ShaftDials.Dial;
 import oddcradle.core.drive.SimulatedDials;
 import oddcradle.core.drive.Stage;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.edit.FitShims;
 import oddcradle.core.job.edit.SetAsBuilt;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Fitted;
@@ -307,14 +309,11 @@ final class AlignSheet extends VBox {
     /** What was told is under the mounts now; the next reading says whether it helped. */
     private void shimmed() {
         last().ifPresent(found -> {
-            AsBuilt built = job().asBuilt();
-            List<Fitted> fitted = new ArrayList<>(built.fitted());
-            for (String mount : found.reach().keySet()) {
-                double now = built.fitted(mount).thickness();
-                fitted.removeIf(each -> each.mount().equals(mount));
-                fitted.add(new Fitted(mount, now + found.lift(mount)));
-            }
-            desk.session().apply(new SetAsBuilt(built.shimmed(fitted), "shims by dial", "shims-by-dial"));
+            List<Fitted> fitted = found.reach().keySet().stream()
+                    .map(mount ->
+                            new Fitted(mount, job().asBuilt().fitted(mount).thickness() + found.lift(mount)))
+                    .toList();
+            desk.session().apply(new FitShims(fitted, Phrase.of("shims by dial")));
         });
     }
 

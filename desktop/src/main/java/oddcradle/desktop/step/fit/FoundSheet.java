@@ -8,9 +8,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.fitup.Directions;
 import oddcradle.core.fitup.FitUp;
 import oddcradle.core.fitup.PullLearnt;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.step.fit.MountsFound;
 import oddcradle.core.units.Kind;
@@ -52,7 +52,7 @@ final class FoundSheet {
                         Table.Column.words(
                                 "place",
                                 joint -> joint.found().point() + ", "
-                                        + way(joint.found().moved())),
+                                        + Directions.of(joint.found().moved())),
                         joint("pulled", joint -> joint.found().moved().length()),
                         joint("±", joint -> joint.found().sigma()),
                         joint("expected", PullLearnt.Joint::expected)),
@@ -88,20 +88,6 @@ final class FoundSheet {
                         .map(Seated::forces)
                         .map(all -> all.get(k).length())
                         .orElse(0.0);
-    }
-
-    private static String way(Vec3 moved) {
-        double most = Math.max(Math.abs(moved.x()), Math.max(Math.abs(moved.y()), Math.abs(moved.z())));
-        if (most == 0) {
-            return "nowhere";
-        }
-        if (Math.abs(moved.z()) == most) {
-            return moved.z() > 0 ? "up" : "down";
-        }
-        if (Math.abs(moved.y()) == most) {
-            return moved.y() > 0 ? "left" : "right";
-        }
-        return moved.x() > 0 ? "forward" : "back";
     }
 
     Leaves.Leaf leaf() {

@@ -1,6 +1,5 @@
 package oddcradle.desktop.step.fit;
 
-import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -11,7 +10,6 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.SetAsBuilt;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Measuring;
-import oddcradle.core.survey.Survey;
 import oddcradle.desktop.slate.Form;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
@@ -77,14 +75,15 @@ final class TimesBar extends VBox {
         String name = called.getText().isBlank()
                 ? made.getValue().word()
                 : called.getText().strip();
-        List<Measuring> times = new ArrayList<>(built.measured());
-        times.add(new Measuring(
-                name,
-                made.getValue(),
-                loaded.isSelected(),
-                day.getText().strip(),
-                new Survey(built.survey().points(), List.of(), List.of(), List.of())));
-        desk.session().apply(new SetAsBuilt(built.withMeasured(times), "measure it " + name, "time." + name));
+        desk.session()
+                .apply(new SetAsBuilt(
+                        built.again(
+                                name,
+                                made.getValue(),
+                                loaded.isSelected(),
+                                day.getText().strip()),
+                        "measure it " + name,
+                        "time." + name));
         loaded.setSelected(false);
     }
 }

@@ -1,6 +1,5 @@
 package oddcradle.core.fitup;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,13 +8,9 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.Side;
-import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Node;
-import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.mechanics.Pose;
-import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.survey.AdjustedPoint;
 import oddcradle.core.survey.SurveyResult;
@@ -44,51 +39,30 @@ final class BuiltJob {
                         mount.hole().shimmed(-mount.fitted()).off().minus(mount.inSlot()));
             }
         }
-        List<Node> nodes = new ArrayList<>();
+        Map<String, Vec3> places = new HashMap<>(examination.seating().nodes());
         for (Node node : job.cradle().nodes()) {
             boolean mark =
                     job.cradle().isolators().stream().anyMatch(each -> each.id().equals(node.id()));
-            Vec3 drawn = examination.seating().node(node.id());
-            Vec3 at = found.point(node.id())
-                    .filter(point -> point.known() && !mark)
-                    .map(AdjustedPoint::position)
-                    .orElseGet(() -> drawn.plus(carried.getOrDefault(node.id(), Vec3.ZERO)));
-            // A node that landed on a tube stays landed: only its place along it is what was found.
-            nodes.add(
-                    node.anchor() instanceof Anchor.OnMember on
-                            ? new Node(node.id(), landed(examination, on, at))
-                            : new Node(node.id(), new Anchor.At(at)));
+            places.put(
+                    node.id(),
+                    found.point(node.id())
+                            .filter(point -> point.known() && !mark)
+                            .map(AdjustedPoint::position)
+                            .orElseGet(() -> places.get(node.id()).plus(carried.getOrDefault(node.id(), Vec3.ZERO))));
         }
-        return Optional.of(job.withCradle(job.cradle().withNodes(nodes)).withSeat(seat(job, examination)));
+        List<Node> nodes = job.cradle().nodes().stream()
+                .map(node -> new Node(node.id(), anchor(node, places)))
+                .toList();
+        return Optional.of(job.withCradle(job.cradle().withNodes(nodes))
+                .withSeat(job.seat()
+                        .at(examination.fit().mounts().motion().moved(job.seat().pose()))));
     }
 
-    private static Anchor landed(Examination examination, Anchor.OnMember on, Vec3 at) {
-        return new Anchor.OnMember(
-                on.member(), on.near(), at.minus(examination.seating().node(on.near())));
-    }
-
-    private static Seat seat(Job job, Examination examination) {
-        SmallMotion motion = examination.fit().mounts().motion();
-        Pose pose = moved(job.seat().pose(), motion);
-        Vec3 angles = pose.yawPitchRoll();
-        Seat drawn = job.seat();
-        return new Seat(
-                pose.translation(),
-                drawn.yaw() + wrapped(angles.x() - drawn.yaw()),
-                drawn.pitch() + wrapped(angles.y() - drawn.pitch()),
-                drawn.roll() + wrapped(angles.z() - drawn.roll()),
-                drawn.held());
-    }
-
-    private static double wrapped(double angle) {
-        return Math.IEEEremainder(angle, 2 * Math.PI);
-    }
-
-    private static Pose moved(Pose pose, SmallMotion motion) {
-        double angle = motion.turn().length();
-        Mat3 turn =
-                angle == 0 ? Mat3.IDENTITY : Mat3.rotationAbout(motion.turn().unit(), angle);
-        Vec3 about = motion.about();
-        return new Pose(turn, about.plus(motion.shift()).minus(turn.times(about))).after(pose);
+    /** A node that landed on a tube stays landed: only its place along it is what was found. */
+    private static Anchor anchor(Node node, Map<String, Vec3> places) {
+        Vec3 at = places.get(node.id());
+        return node.anchor() instanceof Anchor.OnMember on
+                ? new Anchor.OnMember(on.member(), on.near(), at.minus(places.get(on.near())))
+                : new Anchor.At(at);
     }
 }

@@ -24,9 +24,6 @@ record HolesOpened(List<Hole> holes, List<Integer> which) {
     /** A bolt that has used up more of its play holds the body off its line. */
     private static final double AT_ITS_END = 0.98;
 
-    /** A bolt that lacks less goes in with a tap, m. */
-    private static final double WITH_A_TAP = 0.0001;
-
     HolesOpened {
         holes = List.copyOf(holes);
         which = List.copyOf(which);
@@ -40,15 +37,9 @@ record HolesOpened(List<Hole> holes, List<Integer> which) {
     static HolesOpened byHand(List<Hole> holes) {
         HolesOpened opened = none(holes);
         Seated hand = BodyOnHoles.byHand(opened.holes()).on(opened.holes());
-        while (hand.worstAcross(opened.holes()) > WITH_A_TAP && opened.which().size() < holes.size()) {
-            Seated now = hand;
-            List<Hole> left = opened.holes();
-            int worst = IntStream.range(0, holes.size())
-                    .boxed()
-                    .max(Comparator.comparingDouble(k ->
-                            now.left().get(k).withoutPartAlong(left.get(k).up()).length()))
-                    .orElseThrow();
-            opened = opened.and(worst);
+        while (hand.worstAcross(opened.holes()) > Seated.WITH_A_TAP
+                && opened.which().size() < holes.size()) {
+            opened = opened.and(hand.worst(opened.holes()));
             hand = BodyOnHoles.byHand(opened.holes()).on(opened.holes());
         }
         return opened;

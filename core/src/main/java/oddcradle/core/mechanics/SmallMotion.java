@@ -1,6 +1,7 @@
 package oddcradle.core.mechanics;
 
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -40,5 +41,11 @@ public record SmallMotion(Vec3 about, Vec3 shift, Vec3 turn) {
     /** The most that any point within a distance of {@code about} is displaced, m. */
     public double most(double distance) {
         return shift.length() + turn.length() * distance;
+    }
+
+    /** A body's place after it; turned for good, so that a body stays a body. */
+    public Pose moved(Pose pose) {
+        Mat3 rotation = turn.length() == 0 ? Mat3.IDENTITY : Mat3.rotationAbout(turn.unit(), turn.length());
+        return new Pose(rotation, about.plus(shift).minus(rotation.times(about))).after(pose);
     }
 }

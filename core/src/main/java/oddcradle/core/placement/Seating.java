@@ -12,7 +12,6 @@ import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.tube.Anchor;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.job.tube.Node;
-import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.MassProperties;
 import oddcradle.core.mechanics.Pose;
@@ -57,10 +56,9 @@ public record Seating(
 
     /** Where the donor stands when it moves about its centre of gravity, that many times as far. */
     public Pose moved(SmallMotion motion, double magnified) {
-        Vec3 cg = mass.cg();
-        Vec3 turn = motion.turn().times(magnified);
-        Mat3 rotation = turn.length() == 0 ? Mat3.IDENTITY : Mat3.rotationAbout(turn.unit(), turn.length());
-        return new Pose(rotation, cg.along(motion.shift(), magnified).minus(rotation.times(cg))).after(pose);
+        return new SmallMotion(mass.cg(), motion.shift(), motion.turn())
+                .times(magnified)
+                .moved(pose);
     }
 
     /** The places while they are worked out: a node may hang on another. */

@@ -87,9 +87,12 @@ public final class HostMasses {
 
     private List<PointMass> onNodes(HostMass each) {
         List<String> ofFrame = ofFrame();
-        return ofFrame.isEmpty()
-                ? List.of()
-                : shared(each.nodes().isEmpty() ? nearest(ofFrame, each.at()) : each.nodes(), each.mass(), each.at());
+        if (ofFrame.isEmpty()) {
+            return List.of();
+        }
+        // A node that is on no tube yet carries nothing.
+        List<String> named = each.nodes().stream().filter(ofFrame::contains).toList();
+        return shared(named.isEmpty() ? nearest(ofFrame, each.at()) : named, each.mass(), each.at());
     }
 
     /** By node of the host. */

@@ -12,8 +12,11 @@ import java.util.Random;
 import oddcradle.core.frame.input.PointMass;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostMass;
 import oddcradle.core.job.host.MachineWeight;
+import oddcradle.core.job.tube.Anchor;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
 
@@ -70,6 +73,22 @@ class HostMassesTest {
         assertThat(shared).hasSize(2);
         assertThat(shared.get(0).mass()).isCloseTo(30, within(0.01));
         assertThat(shared.get(1).mass()).isCloseTo(10, within(0.01));
+    }
+
+    /** A node that was only just measured is on no tube: whoever is named beside it carries all, and the nearest of the frame where it is named alone. */
+    @Test
+    void nodeOnNoTube_carriesNothing() {
+        List<Node> nodes = new ArrayList<>(JOB.host().nodes());
+        nodes.add(new Node("NEW", new Anchor.At(new Vec3(1.1, 0.3, 0.5))));
+        Host host = JOB.host().withNodes(nodes);
+        HostMass both = mass("tank", 40, new Vec3(1.1, 0.3, 0.5), false, "NEW", "CL");
+        HostMass alone = mass("tools", 12, new Vec3(1.1, 0.3, 0.5), false, "NEW");
+
+        assertThat(HostMasses.of(JOB.withHost(host.withMasses(List.of(both, alone))))
+                        .onNodes())
+                .hasSize(2)
+                .extracting(PointMass::node)
+                .containsOnly("CL");
     }
 
     @Test

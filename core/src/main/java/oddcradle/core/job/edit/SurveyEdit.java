@@ -95,7 +95,13 @@ public sealed interface SurveyEdit extends JobEdit {
                 double value = read.dot(plane.direction());
                 survey = survey.with(new Reading.Offset(free(survey), id, plane, value, with, with.lengthSigma()));
             }
-            return side.withSurvey(side == Side.DONOR ? withBoss(job) : withNode(job), survey);
+            Job placed =
+                    switch (side) {
+                        case DONOR -> withBoss(job);
+                        case HOST -> withNode(job);
+                        case MOUNT -> job;
+                    };
+            return side.withSurvey(placed, survey);
         }
 
         private static String free(Survey survey) {
@@ -131,6 +137,10 @@ public sealed interface SurveyEdit extends JobEdit {
         @Override
         public Job applyTo(Job job) {
             SurveyResult result = SurveyAdjustment.of(side.survey(job));
+            if (side == Side.MOUNT) {
+                // It is where it is: nothing of the drawing follows it.
+                return job;
+            }
             if (side == Side.DONOR) {
                 List<Boss> bosses = job.donor().bosses().stream()
                         .map(boss -> known(result, boss.id()).map(boss::at).orElse(boss))

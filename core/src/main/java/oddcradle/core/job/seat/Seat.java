@@ -64,6 +64,19 @@ public record Seat(Vec3 position, double yaw, double pitch, double roll, List<Fr
         return new Seat(newPosition, yaw, pitch, roll, held);
     }
 
+    /** In a pose, its angles on the side of a turn where these are; what is held stays so. */
+    public Seat at(Pose pose) {
+        Vec3 angles = pose.yawPitchRoll();
+        return new Seat(
+                pose.translation(), near(angles.x(), yaw), near(angles.y(), pitch), near(angles.z(), roll), held);
+    }
+
+    private static double near(double angle, double before) {
+        double turns = Math.round((before - angle) / (2 * Math.PI));
+        double there = angle + turns * 2 * Math.PI;
+        return Math.max(-2 * Math.PI, Math.min(2 * Math.PI, there));
+    }
+
     /** With only these held. */
     public Seat holding(List<Freedom> only) {
         return new Seat(position, yaw, pitch, roll, only);

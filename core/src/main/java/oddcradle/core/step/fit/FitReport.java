@@ -5,6 +5,7 @@ import static oddcradle.core.finding.Why.input;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import oddcradle.core.asbuilt.Hole;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
@@ -27,9 +28,6 @@ import oddcradle.core.units.Quantity;
 
 /** What was found of the fit, worst first; what to hold a tape to where nobody has yet. */
 final class FitReport {
-    /** A bolt that lacks less goes in with a tap, m. */
-    private static final double WITH_A_TAP = 0.0001;
-
     /** A stiff mount pulled shut over more than this bends what it is bolted to, m; common practice. */
     private static final double SHUT_HARD = 0.00025;
 
@@ -104,21 +102,40 @@ final class FitReport {
         }
         input.mounts().mounts().stream().filter(MountFound::measured).forEach(mount -> {
             along(report, mount);
-            outOfPlace(report, mount);
+            beside(report, mount);
         });
         input.mounts().byHand().filter(any -> !input.mounts().loaded()).ifPresent(hand -> bolts(report, input, hand));
         input.mounts().sits().ifPresent(sits -> lies(report, input, sits));
     }
 
     private static void along(ReportBuilder report, MountFound mount) {
-        Vec3 up = mount.hole().up();
         double lacks = mount.lacks();
-        double sigma = mount.sigma(up);
+        Quantity sigma = Quantity.fine(mount.sigma(mount.hole().up()));
+        Quantity off = Quantity.fine(Math.abs(lacks));
         Why why = new Why(
                 "(place drawn - place found) · way of the bolt, with what is fitted there",
-                List.of(input("fitted", Quantity.fine(mount.fitted())), input("± found", Quantity.fine(sigma))),
+                List.of(input("fitted", Quantity.fine(mount.fitted())), input("± found", sigma)),
                 Source.measured());
-        report.figure(mount.id() + (lacks < 0 ? " too high by" : " too low by"), Quantity.fine(Math.abs(lacks)), why);
+        report.figure(mount.id() + (lacks < 0 ? " too high by" : " too low by"), off, why);
+        if (off.si() > Math.max(WORTH_A_SHIM, SURE * sigma.si())) {
+            report.atMost(
+                    FitFinding.ALONG,
+                    Severity.WATCH,
+                    Phrase.of(
+                            lacks > 0
+                                    ? "{} stands {} too low for the engine as drawn, known to ± {}; What to do says what goes under it"
+                                    : "{} stands {} too high for the engine as drawn, known to ± {}; What to do says what comes off",
+                            mount.id(),
+                            off,
+                            sigma),
+                    off,
+                    Quantity.fine(WORTH_A_SHIM),
+                    at(mount),
+                    why);
+        }
+    }
+
+    private static void beside(ReportBuilder report, MountFound mount) {
         report.figure(
                 mount.id() + " beside its place by",
                 Quantity.fine(mount.across().length()),
@@ -134,42 +151,11 @@ final class FitReport {
                         Source.measured()));
     }
 
-    private static void outOfPlace(ReportBuilder report, MountFound mount) {
-        Quantity off = Quantity.fine(Math.abs(mount.lacks()));
-        double sigma = mount.sigma(mount.hole().up());
-        if (off.si() > Math.max(WORTH_A_SHIM, SURE * sigma)) {
-            report.atMost(
-                    FitFinding.ALONG,
-                    Severity.WATCH,
-                    Phrase.of(
-                            mount.lacks() > 0
-                                    ? "{} stands {} too low for the engine as drawn, known to ± {}; What to do says what goes under it"
-                                    : "{} stands {} too high for the engine as drawn, known to ± {}; What to do says what comes off",
-                            mount.id(),
-                            off,
-                            Quantity.fine(sigma)),
-                    off,
-                    Quantity.fine(WORTH_A_SHIM),
-                    at(mount),
-                    new Why(
-                            "(place drawn - place found) · way of the bolt, with what is fitted there",
-                            List.of(input("fitted", Quantity.fine(mount.fitted()))),
-                            Source.measured()));
-        }
-    }
-
     private static void bolts(ReportBuilder report, Input input, Seated hand) {
-        int worst = 0;
-        double most = -1;
-        for (int k = 0; k < input.mounts().mounts().size(); k++) {
-            MountFound mount = input.mounts().mounts().get(k);
-            double lacks =
-                    hand.left().get(k).withoutPartAlong(mount.hole().up()).length();
-            if (lacks > most) {
-                most = lacks;
-                worst = k;
-            }
-        }
+        List<Hole> holes =
+                input.mounts().mounts().stream().map(MountFound::hole).toList();
+        int worst = hand.worst(holes);
+        double most = hand.across(holes, worst);
         MountFound mount = input.mounts().mounts().get(worst);
         Why why = new Why(
                 "engine pushed to where its bolts lie best in their holes; what is left across the worst bolt",
@@ -177,7 +163,7 @@ final class FitReport {
                         input("play of the bolt", Quantity.fine(mount.hole().play())),
                         input("beside its place", Quantity.fine(mount.across().length()))),
                 Source.derived("least squares over discs of play"));
-        boolean go = most <= WITH_A_TAP;
+        boolean go = most <= Seated.WITH_A_TAP;
         report.atMost(
                 FitFinding.BOLTS,
                 go ? Severity.GOOD : Severity.STOP,
@@ -188,7 +174,7 @@ final class FitReport {
                                 mount.id(),
                                 Quantity.fine(most)),
                 Quantity.fine(most),
-                Quantity.fine(WITH_A_TAP),
+                Quantity.fine(Seated.WITH_A_TAP),
                 at(mount),
                 why);
     }

@@ -19,12 +19,9 @@ import oddcradle.core.structure.StageResult;
  * @param reading it was found by
  * @param lies as read, cold
  * @param wanted height at which the donor's shaft has to stand cold, m
- * @param along from the middle between the shafts into the donor, host axes, unit
- * @param left of somebody who looks that way, host axes, unit
- * @param reach of each mount along it, m
+ * @param reach of each mount from the middle between the shafts into the donor, m
  */
-public record ShaftsFound(
-        ShaftReading reading, ShaftDials lies, double wanted, Vec3 along, Vec3 left, Map<String, Double> reach) {
+public record ShaftsFound(ShaftReading reading, ShaftDials lies, double wanted, Map<String, Double> reach) {
     public ShaftsFound {
         reach = Map.copyOf(reach);
     }
@@ -53,8 +50,8 @@ public record ShaftsFound(
         for (Isolator mount : job.cradle().isolators()) {
             reach.put(mount.id(), bosses.get(mount.boss()).minus(middle).dot(along));
         }
-        return Optional.of(new ShaftsFound(
-                reading, lies, -job.asBuilt().growth().difference(), along, Vec3.Z.cross(along), reach));
+        return Optional.of(
+                new ShaftsFound(reading, lies, -job.asBuilt().growth().difference(), reach));
     }
 
     /** What a mount has to be lifted beyond what lies under it, m; negative to come down. */

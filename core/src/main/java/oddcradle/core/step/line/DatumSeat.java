@@ -77,7 +77,7 @@ public record DatumSeat(Vec3 own, Vec3 ownAxis, Vec3 point, Vec3 way, boolean pl
             Vec3 place = pose.place(own);
             Mat3 rotation = turn.times(pose.rotation());
             turned = new Pose(rotation, place.minus(rotation.times(own)));
-            result = seat(turned, seat);
+            result = seat.at(turned);
         }
         Vec3 off = point.minus(turned.place(own));
         Vec3 along = way.times(off.dot(way));
@@ -101,23 +101,6 @@ public record DatumSeat(Vec3 own, Vec3 ownAxis, Vec3 point, Vec3 way, boolean pl
         Mat3 turn = Mat3.rotationAbout(way, angle);
         Mat3 rotation = turn.times(pose.rotation());
         Vec3 place = pose.place(own);
-        return seat(new Pose(rotation, place.minus(rotation.times(own))), seat);
-    }
-
-    /** A pose as a seat, its angles on the side of a turn where those of the seat before it are. */
-    static Seat seat(Pose pose, Seat before) {
-        Vec3 angles = pose.yawPitchRoll();
-        return new Seat(
-                pose.translation(),
-                near(angles.x(), before.yaw()),
-                near(angles.y(), before.pitch()),
-                near(angles.z(), before.roll()),
-                before.held());
-    }
-
-    private static double near(double angle, double before) {
-        double turns = Math.round((before - angle) / (2 * Math.PI));
-        double there = angle + turns * 2 * Math.PI;
-        return Math.max(-2 * Math.PI, Math.min(2 * Math.PI, there));
+        return seat.at(new Pose(rotation, place.minus(rotation.times(own))));
     }
 }

@@ -4,14 +4,12 @@ import java.util.List;
 import oddcradle.core.asbuilt.ShimStacks;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
-import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.job.edit.FitShims;
 import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.report.Cure;
 import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.fit.MountFound;
-import oddcradle.core.units.Quantity;
 
 /** What goes under a mount that came out low. */
 final class FitCures {
@@ -40,7 +38,6 @@ final class FitCures {
         if (stack > THICKEST || Math.abs(stack - wanted) >= Math.abs(mount.lacks())) {
             return List.of();
         }
-        return List.of(Cure.of(new FitShims(
-                List.of(new Fitted(mount.id(), stack)), Phrase.of("shim {} by {}", mount.id(), Quantity.fine(stack)))));
+        return List.of(Cure.of(new FitShims(List.of(new Fitted(mount.id(), stack)))));
     }
 }

@@ -200,7 +200,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         changed,
                         new Phrase(String.join("; ", words), sizes),
                         changed.size() * pace.mount() / 2,
-                        Optional.of(new FitShims(fitted, Phrase.of("shims fitted")))));
+                        Optional.of(new FitShims(fitted))));
             }
         }
 
@@ -281,7 +281,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
         }
 
         private static JobEdit fitted(MountFound mount, double thickness) {
-            return new FitShims(List.of(under(mount, thickness)), Phrase.of("fitted at {}", mount.id()));
+            return new FitShims(List.of(under(mount, thickness)));
         }
 
         /** What has to be opened, for the bolts and for the line; whether both are right then. */

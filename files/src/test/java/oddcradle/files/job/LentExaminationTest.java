@@ -29,6 +29,7 @@ import oddcradle.core.job.edit.JobEdit;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.make.Part;
 import oddcradle.core.job.seat.Clearances;
+import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import org.junit.jupiter.api.Test;
@@ -52,7 +53,7 @@ class LentExaminationTest {
         return jobs;
     }
 
-    /** With what no demo has and some edits change: a joint, a rule for one pair, a boss without a mount. */
+    /** With what no demo has and some edits change: a joint, a rule for one pair, a boss without a mount, an opened hole, a shim. */
     private static Job prepared(Job job) {
         Member tube = job.cradle().members().get(0);
         Clearances.PairRule rule = new Clearances.PairRule(
@@ -63,7 +64,12 @@ class LentExaminationTest {
         Isolator last = job.cradle().isolators().get(job.cradle().isolators().size() - 1);
         Job noted = jointed.withBuild(
                 jointed.build().withParts(List.of(new Part("paint", Part.State.TO_BUY, "the corner shop", 9))));
-        return new CradleEdit.RemoveMount(last.id()).applyTo(new SeatEdit.SetPairRule(rule).applyTo(noted));
+        Job fitted = noted.withAsBuilt(noted.asBuilt().shimmed(last.id(), 0.001))
+                .withPlan(noted.plan()
+                        .withErrors(noted.plan()
+                                .errors()
+                                .withHoles(List.of(new FitErrors.Hole(last.boss(), 0.013, 0, Vec3.X)))));
+        return new CradleEdit.RemoveMount(last.id()).applyTo(new SeatEdit.SetPairRule(rule).applyTo(fitted));
     }
 
     @Test

@@ -15,7 +15,6 @@ import oddcradle.core.drive.ShaftDials;
 import oddcradle.core.drive.ShaftDials.Dial;
 import oddcradle.core.drive.SimulatedDials;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.FitShims;
@@ -313,7 +312,7 @@ final class AlignSheet extends VBox {
                     .map(mount ->
                             new Fitted(mount, job().asBuilt().fitted(mount).thickness() + found.lift(mount)))
                     .toList();
-            desk.session().apply(new FitShims(fitted, Phrase.of("shims by dial")));
+            desk.session().apply(new FitShims(fitted));
         });
     }
 

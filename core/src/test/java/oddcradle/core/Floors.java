@@ -20,6 +20,7 @@ final class Floors {
                     "fatigue",
                     "frame",
                     "joint",
+                    "linkage",
                     "mounting",
                     "odds",
                     "recording",
@@ -37,7 +38,8 @@ final class Floors {
             List.of("examine"),
             List.of("search"),
             List.of("cure", "proof", "workshop"),
-            List.of("fitup", "guide", "propose"));
+            List.of("fitup", "guide", "keeping", "propose"),
+            List.of("pocket"));
 
     static final int ANALYSES = 2;
 

@@ -14,6 +14,8 @@ import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.HostPlan;
 import oddcradle.core.job.make.Build;
 import oddcradle.core.job.make.Shop;
+import oddcradle.core.job.run.Around;
+import oddcradle.core.job.run.Book;
 import oddcradle.core.job.seat.Clearances;
 import oddcradle.core.job.seat.Room;
 import oddcradle.core.job.seat.Seat;
@@ -90,7 +92,9 @@ public final class NewJob {
                 List.of(),
                 Weights.EVEN,
                 SeatPlan.USUAL,
-                AsBuilt.NOTHING);
+                AsBuilt.NOTHING,
+                Around.NOTHING,
+                Book.EMPTY);
     }
 
     /** The sprocket on the axle begins where the engine's has it; where it really is has still to be measured. */

@@ -46,7 +46,7 @@ import oddcradle.core.step.load.LoadReport;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.step.make.Cuts;
 import oddcradle.core.step.make.MakeReport;
-import oddcradle.core.step.run.RunReport;
+import oddcradle.core.step.run.RunCheck;
 import oddcradle.core.step.seat.Gaps;
 import oddcradle.core.step.seat.NeighbourChecks;
 import oddcradle.core.step.seat.SeatReport;
@@ -107,6 +107,7 @@ public final class Examination {
     private final Optional<MountStiffness> mountStiffness;
     private final List<CutTube> cutList;
     private final FitCheck fit;
+    private final RunCheck run;
     private final Map<Step, StepReport> reports = new EnumMap<>(Step.class);
 
     private Examination(Job job, Scans scans, Memory memory) {
@@ -191,6 +192,7 @@ public final class Examination {
                         scanPlace(Side.MOUNT),
                         scans),
                 FitCheck::of);
+        this.run = memory.recall(Analysis.RUN_REPORT, new RunCheck.Input(job, seating, movement, shake), RunCheck::of);
         report();
     }
 
@@ -241,7 +243,7 @@ public final class Examination {
                 memory.recall(
                         Analysis.MAKE_REPORT, new MakeReport.Input(job.build(), seating, cutList), MakeReport::of),
                 fit.report(),
-                memory.recall(Analysis.RUN_REPORT, new RunReport.Input(job.line(), shake), RunReport::of));
+                run.report());
         all.forEach(each -> reports.put(each.step(), each));
     }
 
@@ -338,6 +340,11 @@ public final class Examination {
     /** What was found on the finished mount. */
     public FitCheck fit() {
         return fit;
+    }
+
+    /** What hangs from the seat, and what the book says. */
+    public RunCheck run() {
+        return run;
     }
 
     /** The readings of one body after their adjustment. */

@@ -35,7 +35,10 @@ public record Subject(Kind kind, String id) {
         READING,
         SCAN,
         NEIGHBOUR,
-        LOAD_CASE;
+        LOAD_CASE,
+        CONTROL,
+        /** Something else that goes round the engine: pipe, hose, wire, guard, shock absorber. */
+        AROUND;
 
         /** As programs read it, such as {@code keep_out}. */
         public String word() {
@@ -89,6 +92,14 @@ public record Subject(Kind kind, String id) {
 
     public static Subject tube(String id) {
         return new Subject(Kind.TUBE, id);
+    }
+
+    public static Subject control(String id) {
+        return new Subject(Kind.CONTROL, id);
+    }
+
+    public static Subject around(String id) {
+        return new Subject(Kind.AROUND, id);
     }
 
     public static Subject mount(String id) {

@@ -21,6 +21,8 @@ import oddcradle.core.job.load.Duty;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.load.LoadSet;
 import oddcradle.core.job.make.Build;
+import oddcradle.core.job.run.Around;
+import oddcradle.core.job.run.Book;
 import oddcradle.core.job.seat.Seat;
 import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.job.tube.Member;
@@ -34,6 +36,8 @@ import oddcradle.core.math.Guard;
  * @param weights what the user cares for among candidates; even where left out
  * @param plan what is wanted of the seat; as usual where left out
  * @param asBuilt what was read on the finished mount and done to it; nothing where left out
+ * @param around controls, exhaust, fuel, wires, guards; nothing where left out
+ * @param book logbook, parts, money and time; empty where left out
  */
 // One of its components is called build.
 @RecordBuilder
@@ -51,7 +55,9 @@ public record Job(
         List<Donor> candidates,
         Weights weights,
         SeatPlan plan,
-        AsBuilt asBuilt)
+        AsBuilt asBuilt,
+        Around around,
+        Book book)
         implements JobBuilder.With {
     private static final int MOST_CANDIDATES = 5;
 
@@ -71,6 +77,8 @@ public record Job(
         Guard.within("candidates", candidates.size(), 0, MOST_CANDIDATES, "donors besides the one that is seated");
         plan = plan == null ? SeatPlan.USUAL : plan;
         asBuilt = asBuilt == null ? AsBuilt.NOTHING : asBuilt;
+        around = around == null ? Around.NOTHING : around;
+        book = book == null ? Book.EMPTY : book;
         JobReferences.check(materials, donor, host, line, cradle, cases, plan);
     }
 

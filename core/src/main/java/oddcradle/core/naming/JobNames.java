@@ -36,7 +36,9 @@ record JobNames(UnaryOperator<String> node, UnaryOperator<String> body, UnaryOpe
                 job.candidates(),
                 job.weights(),
                 plan(job.plan()),
-                marked(job.asBuilt(), markOf(job)));
+                marked(job.asBuilt(), markOf(job)),
+                job.around(),
+                job.book());
     }
 
     static List<String> all(UnaryOperator<String> name, List<String> names) {

@@ -286,7 +286,9 @@ public record Removal(Job job, List<String> along) {
                     before.candidates(),
                     before.weights(),
                     before.plan().keptFor(donor, host, line, cradle),
-                    before.asBuilt());
+                    before.asBuilt(),
+                    before.around(),
+                    before.book());
             return new Removal(job, along);
         }
     }

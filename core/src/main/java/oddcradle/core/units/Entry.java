@@ -1,6 +1,7 @@
 package oddcradle.core.units;
 
 import static tech.units.indriya.AbstractUnit.ONE;
+import static tech.units.indriya.unit.Units.AMPERE;
 import static tech.units.indriya.unit.Units.GRAM;
 import static tech.units.indriya.unit.Units.HERTZ;
 import static tech.units.indriya.unit.Units.HOUR;
@@ -11,6 +12,7 @@ import static tech.units.indriya.unit.Units.NEWTON;
 import static tech.units.indriya.unit.Units.PASCAL;
 import static tech.units.indriya.unit.Units.RADIAN;
 import static tech.units.indriya.unit.Units.SECOND;
+import static tech.units.indriya.unit.Units.VOLT;
 
 import java.util.HashMap;
 import java.util.Locale;
@@ -83,7 +85,19 @@ public final class Entry {
             // A bare fraction of a length is an inch fraction whatever the window shows: nobody types 3/8 mm.
             unit = fraction && kind == Kind.LENGTH ? "in" : style.typedUnit(kind);
         }
-        return value * toSi(unit, kind, typed);
+        return kind == Kind.TEMPERATURE ? kelvin(value, unit, typed) : value * toSi(unit, kind, typed);
+    }
+
+    /** Thermometers have zeros of their own. */
+    private static double kelvin(double value, String unit, String typed) {
+        return switch (unit.toLowerCase(Locale.ROOT).replace("°", "").strip()) {
+            case "c" -> value + 273.15;
+            case "f" -> (value + 459.67) / 1.8;
+            case "k" -> value;
+            default ->
+                throw wrong("\"" + typed + "\" has the unknown unit \"" + unit + "\", use one such as "
+                        + example(Kind.TEMPERATURE));
+        };
     }
 
     private static double fractionOf(Matcher match, String typed) {
@@ -137,7 +151,13 @@ public final class Entry {
             case UNBALANCE -> KILOGRAM.multiply(METRE);
             case DENSITY -> KILOGRAM.divide(METRE.pow(3));
             case ENERGY -> NEWTON.multiply(METRE);
-            case TEMPERATURE_RISE -> KELVIN;
+            case TEMPERATURE_RISE, TEMPERATURE -> KELVIN;
+            case AREA -> METRE.pow(2);
+            case VOLUME -> METRE.pow(3);
+            case PRESSURE -> PASCAL;
+            case MASS_FLOW -> KILOGRAM.divide(SECOND);
+            case CURRENT -> AMPERE;
+            case VOLTAGE -> VOLT;
             case ACCELERATION -> METRE.divide(SECOND.pow(2));
             case TIME, DURATION -> SECOND;
             case SHARE, RATIO, COUNT, HARDNESS -> ONE;
@@ -194,6 +214,19 @@ public final class Entry {
         units.put("mph", METRE.multiply(1609.344 / 3600).divide(SECOND));
         units.put("j", NEWTON.multiply(METRE));
         units.put("kj", NEWTON.multiply(METRE).multiply(1000));
+        units.put("mm²", METRE.divide(1000).pow(2));
+        units.put("mm2", METRE.divide(1000).pow(2));
+        units.put("cm²", METRE.divide(100).pow(2));
+        units.put("m²", METRE.pow(2));
+        units.put("in²", INCH.pow(2));
+        units.put("l", METRE.divide(10).pow(3));
+        units.put("gal", INCH.pow(3).multiply(231));
+        units.put("kg/h", KILOGRAM.divide(HOUR));
+        units.put("lb/h", KILOGRAM.multiply(0.45359237).divide(HOUR));
+        units.put("a", AMPERE);
+        units.put("v", VOLT);
+        units.put("min", SECOND.multiply(60));
+        units.put("km", METRE.multiply(1000));
         units.put("k", KELVIN);
         units.put("°f", KELVIN.divide(1.8));
         units.put("kw", NEWTON.multiply(METRE).multiply(1000).divide(SECOND));
@@ -229,6 +262,13 @@ public final class Entry {
             case DENSITY -> "7.85 g/cm³";
             case ENERGY -> "120 kJ";
             case TEMPERATURE_RISE -> "80 K";
+            case TEMPERATURE -> "25 °C or 77 °F";
+            case AREA -> "16 mm²";
+            case VOLUME -> "12 l";
+            case PRESSURE -> "25 kPa or 3.6 psi";
+            case MASS_FLOW -> "6 kg/h";
+            case CURRENT -> "120 A";
+            case VOLTAGE -> "0.3 V";
             case SHARE -> "30 %";
             case RATIO, COUNT -> "14";
             case HARDNESS -> "50";

@@ -24,6 +24,16 @@ public enum Kind {
     DENSITY("kg/m3"),
     ENERGY("J"),
     TEMPERATURE_RISE("K"),
+    /** Of air or a coolant, shown from the zero that a thermometer has. */
+    TEMPERATURE("K"),
+    AREA("m2"),
+    VOLUME("m3"),
+    /** Of a liquid or of air; of metal see {@link #STRESS}. */
+    PRESSURE("Pa"),
+    /** Of fuel. */
+    MASS_FLOW("kg/s"),
+    CURRENT("A"),
+    VOLTAGE("V"),
     ACCELERATION("m/s2"),
     POWER("W"),
     TIME("s"),

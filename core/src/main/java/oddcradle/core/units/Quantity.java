@@ -64,6 +64,32 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(hours * 3600, Kind.DURATION);
     }
 
+    /** Of air or a coolant, K. */
+    public static Quantity temperature(double kelvin) {
+        return new Quantity(kelvin, Kind.TEMPERATURE);
+    }
+
+    public static Quantity area(double squareMetres) {
+        return new Quantity(squareMetres, Kind.AREA);
+    }
+
+    public static Quantity volume(double cubicMetres) {
+        return new Quantity(cubicMetres, Kind.VOLUME);
+    }
+
+    /** Of a liquid or of air. */
+    public static Quantity pressure(double pascals) {
+        return new Quantity(pascals, Kind.PRESSURE);
+    }
+
+    public static Quantity massFlow(double kilogramsPerSecond) {
+        return new Quantity(kilogramsPerSecond, Kind.MASS_FLOW);
+    }
+
+    public static Quantity voltage(double volts) {
+        return new Quantity(volts, Kind.VOLTAGE);
+    }
+
     public static Quantity unbalance(double kilogramMetres) {
         return new Quantity(kilogramMetres, Kind.UNBALANCE);
     }

@@ -16,6 +16,9 @@ public enum UnitStyle {
     private static final double NEWTONS_PER_POUND = 4.4482216152605;
     private static final double KILOGRAMS_PER_POUND = 0.45359237;
 
+    /** Of the United States. */
+    private static final double CUBIC_METRES_PER_GALLON = 0.003785411784;
+
     private final String label;
     /** Parts of an inch that lengths are shown in; 0 for decimals. */
     private final int fractionSteps;
@@ -46,7 +49,7 @@ public enum UnitStyle {
         if (fractionSteps > 0 && quantity.kind() == Kind.LENGTH) {
             return fraction(si / METRES_PER_INCH);
         }
-        double shown = si * perSi(quantity);
+        double shown = inUnits(quantity);
         return fixed(shown, decimals(quantity, Math.abs(shown)));
     }
 
@@ -73,7 +76,7 @@ public enum UnitStyle {
 
     /** The number with all its digits and no unit, as one types it ({@link #typedUnit}); an inch fraction is written as a decimal. */
     public String digits(Quantity quantity) {
-        double shown = quantity.si() * perTyped(quantity.kind());
+        double shown = quantity.si() * perTyped(quantity.kind()) + zero(quantity.kind());
         String text = String.format(Locale.ROOT, "%." + (this == MILLIMETRES ? 3 : 5) + "f", shown);
         return DecimalMark.used().shown(text.replaceAll("\\.?0+$", "").replaceAll("^-0$", "0"));
     }
@@ -99,6 +102,13 @@ public enum UnitStyle {
             case DENSITY -> metric ? "g/cm³" : "lb/in³";
             case ENERGY -> "kJ";
             case TEMPERATURE_RISE -> metric ? "K" : "°F";
+            case TEMPERATURE -> metric ? "°C" : "°F";
+            case AREA -> metric ? "mm²" : "in²";
+            case VOLUME -> metric ? "l" : "gal";
+            case PRESSURE -> metric ? "kPa" : "psi";
+            case MASS_FLOW -> metric ? "kg/h" : "lb/h";
+            case CURRENT -> "A";
+            case VOLTAGE -> "V";
             case ACCELERATION -> "g";
             case TIME -> "s";
             case DURATION -> "h";
@@ -123,7 +133,12 @@ public enum UnitStyle {
 
     /** The bare value in the unit that {@link #unit} names. */
     public double inUnits(Quantity quantity) {
-        return quantity.si() * perSi(quantity);
+        return quantity.si() * perSi(quantity) + zero(quantity.kind());
+    }
+
+    /** What a thermometer shows at absolute zero; nothing else has a zero of its own. */
+    private double zero(Kind kind) {
+        return kind == Kind.TEMPERATURE ? (this == MILLIMETRES ? -273.15 : -459.67) : 0;
     }
 
     private double perSi(Quantity quantity) {
@@ -146,8 +161,12 @@ public enum UnitStyle {
             case DENSITY -> metric ? 1e-3 : METRES_PER_INCH * METRES_PER_INCH * METRES_PER_INCH / KILOGRAMS_PER_POUND;
             case ENERGY -> 1e-3;
             case DURATION -> 1.0 / 3600;
-            case TEMPERATURE_RISE -> metric ? 1 : 1.8;
-            case INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
+            case TEMPERATURE_RISE, TEMPERATURE -> metric ? 1 : 1.8;
+            case AREA -> metric ? 1e6 : 1 / (METRES_PER_INCH * METRES_PER_INCH);
+            case VOLUME -> metric ? 1e3 : 1 / CUBIC_METRES_PER_GALLON;
+            case PRESSURE -> metric ? 1e-3 : METRES_PER_INCH * METRES_PER_INCH / NEWTONS_PER_POUND;
+            case MASS_FLOW -> metric ? 3600 : 3600 / KILOGRAMS_PER_POUND;
+            case CURRENT, VOLTAGE, INERTIA, FREQUENCY, SPEED, TIME, RATIO, COUNT, HARDNESS -> 1;
         };
     }
 
@@ -164,7 +183,11 @@ public enum UnitStyle {
             case SHARE, FREQUENCY, TORQUE, POWER, ROAD_SPEED, ENERGY -> shown >= 1000 ? 0 : 1;
             case FORCE -> metric && Math.abs(quantity.si()) >= 1000 ? 2 : 0;
             case STRESS -> metric ? 0 : 1;
-            case TEMPERATURE_RISE -> 0;
+            case TEMPERATURE_RISE, TEMPERATURE -> 0;
+            case AREA -> metric ? (shown < 100 ? 1 : 0) : 3;
+            case VOLUME, PRESSURE, MASS_FLOW -> shown < 10 ? 2 : 1;
+            case CURRENT -> shown < 10 ? 1 : 0;
+            case VOLTAGE -> 2;
             case DURATION -> shown < 10 ? 1 : 0;
             case STIFFNESS -> shown >= 100 ? 0 : 1;
             case INERTIA -> 3;

@@ -74,6 +74,8 @@ public final class TestJobs {
                 List.of(),
                 Weights.EVEN,
                 null,
+                null,
+                null,
                 null);
     }
 

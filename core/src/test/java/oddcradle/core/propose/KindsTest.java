@@ -160,7 +160,9 @@ class KindsTest {
                 List.of(),
                 JOB.weights(),
                 JOB.plan(),
-                JOB.asBuilt());
+                JOB.asBuilt(),
+                JOB.around(),
+                JOB.book());
         for (CradleKind kind : List.of(CradleKind.LOWER, CradleKind.STEEL_PADS)) {
             Cradle cradle = drawn(job, kind, HARD);
             long landings = cradle.nodes().stream()

@@ -17,7 +17,12 @@ class EveryUnitTest {
             case ANGLE, INERTIA, RATIO, SHARE, TIME, VIBRATION -> 1;
             case DURATION -> 3600;
             case MASS, FREQUENCY, ROTATION_SPEED, SPEED, ROAD_SPEED, ACCELERATION, COUNT, HARDNESS -> 60;
-            case FORCE, TORQUE, TEMPERATURE_RISE -> 500;
+            case FORCE, TORQUE, TEMPERATURE_RISE, TEMPERATURE, CURRENT -> 500;
+            case AREA -> 1e-3;
+            case VOLUME -> 0.05;
+            case MASS_FLOW -> 0.01;
+            case PRESSURE -> 1e5;
+            case VOLTAGE -> 12;
             case UNBALANCE -> 0.05;
             case DENSITY -> 2e4;
             case STIFFNESS, POWER, ENERGY -> 1e5;
@@ -49,7 +54,7 @@ class EveryUnitTest {
 
     /** SI of one of the unit that small numbers of the kind are shown in. */
     private static double perUnit(Kind kind, UnitStyle style) {
-        return Entry.read("1", kind, style).si();
+        return Entry.read("2", kind, style).si() - Entry.read("1", kind, style).si();
     }
 
     @Property(tries = 200)
@@ -60,8 +65,9 @@ class EveryUnitTest {
             @ForAll @DoubleRange(min = 0.01, max = 1) double share) {
         Quantity quantity = new Quantity(size(kind) * share, kind);
         String unit = shown.unit(quantity);
-        double per = Entry.read("1" + unit, kind, typedIn).si();
-        String number = String.format(Locale.ROOT, "%.9f", quantity.si() / per);
+        double zero = Entry.read("0" + unit, kind, typedIn).si();
+        double per = Entry.read("1" + unit, kind, typedIn).si() - zero;
+        String number = String.format(Locale.ROOT, "%.9f", (quantity.si() - zero) / per);
         assertThat(Entry.read(number + unit, kind, typedIn).si())
                 .isCloseTo(quantity.si(), within(1e-8 * per + 1e-9 * quantity.si()));
     }

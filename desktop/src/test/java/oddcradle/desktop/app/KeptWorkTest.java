@@ -239,7 +239,9 @@ class KeptWorkTest extends WindowDriver {
                 job.candidates(),
                 job.weights(),
                 job.plan(),
-                job.asBuilt());
+                job.asBuilt(),
+                job.around(),
+                job.book());
     }
 
     private static Bounds place(FxRobot robot, String id) {

@@ -29,6 +29,7 @@ import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.cradle.MountChoices;
 import oddcradle.core.job.fit.ShaftReading;
+import oddcradle.core.job.run.ControlLink;
 import oddcradle.core.job.host.Foot;
 import oddcradle.core.job.load.LoadCase;
 import oddcradle.core.job.seat.Neighbour;
@@ -80,6 +81,7 @@ final class JobMapper {
             .addMixIn(MountElement.class, MountElementTypes.class)
             .addMixIn(Detail.class, DetailTypes.class)
             .addMixIn(ShaftReading.class, ShaftReadingTypes.class)
+            .addMixIn(ControlLink.class, ControlLinkTypes.class)
             .build();
 
     /** No place, direction or inertia of a machine is larger. */
@@ -94,6 +96,13 @@ final class JobMapper {
         @JsonSubTypes.Type(value = ShaftReading.StraightEdge.class, name = "straight_edge")
     })
     private interface ShaftReadingTypes {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = ControlLink.Rod.class, name = "rod"),
+        @JsonSubTypes.Type(value = ControlLink.Cable.class, name = "cable")
+    })
+    private interface ControlLinkTypes {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({

@@ -30,6 +30,7 @@ public sealed interface JobEdit
                 SeatEdit,
                 SurveyEdit,
                 ReplaceJob,
+                RunEdit,
                 SetAsBuilt,
                 SetPart,
                 SetShop,

@@ -37,10 +37,7 @@ public record Fitting(String date, Way way, double time, String touched, String 
     }
 
     public Fitting {
-        date = Dates.checked("date", date);
-        if (date.isEmpty()) {
-            throw new InvalidValue("date", "is empty, must be year, month and day such as 2026-03-09");
-        }
+        date = Dates.required("date", date);
         Guard.present("way", way);
         Guard.within("time", time, 0, LONGEST_TIME, "s");
         touched = touched == null ? "" : touched;

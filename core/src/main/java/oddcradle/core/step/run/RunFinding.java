@@ -5,7 +5,24 @@ import oddcradle.core.finding.FindingCode;
 /** What there is to say of running. */
 public enum RunFinding implements FindingCode {
     FIRST_START,
-    RECHECK;
+    DUE,
+    CONTROL,
+    CONTROL_TRAVEL,
+    CONTROL_FORCE,
+    CONTROL_RETURN,
+    CONTROL_SELF,
+    CABLE_BEND,
+    CABLE_LENGTH,
+    EXHAUST,
+    CARBURETTOR,
+    FUEL,
+    CIRCUIT,
+    WIRE,
+    GUARD,
+    SHOCK,
+    VIBRATION,
+    WEAR,
+    BUDGET;
 
     @Override
     public String area() {

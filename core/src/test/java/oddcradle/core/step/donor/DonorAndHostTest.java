@@ -199,7 +199,9 @@ class DonorAndHostTest {
                 List.of(),
                 Weights.EVEN,
                 JOB.plan(),
-                JOB.asBuilt());
+                JOB.asBuilt(),
+                JOB.around(),
+                JOB.book());
         assertThat(finding(job, "cradle.alloy").orElseThrow().what().pattern()).contains("cannot be welded");
         assertThat(finding(JOB, "cradle.alloy")).isEmpty();
     }

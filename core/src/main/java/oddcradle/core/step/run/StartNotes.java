@@ -5,35 +5,23 @@ import static oddcradle.core.finding.Why.input;
 import java.util.List;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
-import oddcradle.core.finding.Outcome;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Place;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
-import oddcradle.core.finding.Step;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
 import oddcradle.core.job.line.Line;
 import oddcradle.core.report.ReportBuilder;
-import oddcradle.core.report.StepReport;
 import oddcradle.core.structure.EngineShaking;
-import oddcradle.core.structure.ShakeResult;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.vibration.Mode;
 
-/** What to watch when it runs. */
-public final class RunReport {
-    private RunReport() {}
+/** Crank speeds to pass through, and what comes first. */
+final class StartNotes {
+    private StartNotes() {}
 
-    /**
-     * Everything that decides the report.
-     *
-     * @param line whose first stage turns beside the engine
-     */
-    public record Input(Line line, Outcome<ShakeResult> shake) {}
-
-    public static StepReport of(Input input) {
-        ReportBuilder report = new ReportBuilder(Step.RUN);
+    static void say(RunCheck.Input input, ReportBuilder report) {
         input.shake().answer().ifPresent(shake -> {
             EngineShaking.Order strongest = shake.cruise().strongestTorque();
             for (Mode mode : shake.modes().modes()) {
@@ -49,7 +37,7 @@ public final class RunReport {
                                 Source.derived("orders of the torque about the crank")));
             }
         });
-        String turns = turning(input);
+        String turns = turning(input.job().line());
         Why habit = new Why("rubber settles, bolts seat, cracks start early", List.of(), Source.commonPractice());
         report.say(
                 RunFinding.FIRST_START,
@@ -60,29 +48,14 @@ public final class RunReport {
                         turns),
                 Place.of(Subject.MACHINE),
                 habit);
-        report.say(
-                RunFinding.RECHECK,
-                Severity.NOTE,
-                Phrase.of(
-                        "after the first hour and again after ten: torque every mount bolt, look for cracks at every weld toe,"
-                                + " measure the line of the {}",
-                        turns),
-                Place.of(Subject.MACHINE),
-                habit);
-        return report.report();
     }
 
     /** What turns beside the engine, by its word. */
-    private static String turning(Input input) {
-        if (input.line().stages().isEmpty()) {
-            return input.line()
-                            .end()
-                            .filter(LineEnd.Propeller.class::isInstance)
-                            .isPresent()
-                    ? "propeller"
-                    : "output shaft";
+    private static String turning(Line line) {
+        if (line.stages().isEmpty()) {
+            return line.end().filter(LineEnd.Propeller.class::isInstance).isPresent() ? "propeller" : "output shaft";
         }
-        Stage first = input.line().stages().get(0);
+        Stage first = line.stages().get(0);
         if (first instanceof Stage.Chain) {
             return "chain";
         }

@@ -1,0 +1,17 @@
+package oddcradle.core.job.run;
+
+/** What a thing is fixed to; its points are in the axes of that. */
+public enum Holder {
+    HOST("frame"),
+    DONOR("engine");
+
+    private final String word;
+
+    Holder(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

@@ -1,0 +1,167 @@
+package oddcradle.core.linkage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.math.Guard;
+import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
+
+/**
+ * Levers from hand to engine, one link between every two.
+ *
+ * @param levers the hand's first, the engine's last; at least two
+ * @param links one less
+ */
+public record ControlTrain(List<Lever> levers, List<Link> links) {
+    private static final int MOST_LEVERS = 6;
+
+    /** Enough that the branch a lever is on cannot be lost. */
+    private static final int STEPS = 240;
+
+    /** Less wire pushed back than this is rounding, m. */
+    private static final double SLACK = 1e-9;
+
+    /** A lever that turns more than this between two steps has passed a dead centre, rad. */
+    private static final double JUMP = 0.5;
+
+    public ControlTrain {
+        levers = List.copyOf(levers);
+        links = List.copyOf(links);
+        Guard.within("levers", levers.size(), 2, MOST_LEVERS, "levers");
+        if (links.size() != levers.size() - 1) {
+            throw new InvalidValue(
+                    "links",
+                    "has " + links.size() + " entries for " + levers.size()
+                            + " levers, must have one between every two");
+        }
+    }
+
+    /**
+     * All levers at one place of the hand's.
+     *
+     * @param angles of every lever from rest, the hand's first, rad
+     * @param ratios across each link, how far the lever it works turns for a radian of the one before: exact derivatives, signed
+     * @param transmission at each link, the share of it that turns the lever it works, 0 to 1: 0 is dead centre
+     * @param pulls whether every cable pulls: not where its wire would have to push
+     */
+    public record At(List<Double> angles, List<Double> ratios, List<Double> transmission, boolean pulls) {
+        public At {
+            angles = List.copyOf(angles);
+            ratios = List.copyOf(ratios);
+            transmission = List.copyOf(transmission);
+        }
+
+        /** How far the engine's lever turns for a radian of the hand's. */
+        public double ratio() {
+            return ratioFrom(0);
+        }
+
+        /** How far the engine's lever turns for a radian of one of the levers. */
+        public double ratioFrom(int lever) {
+            return ratios.subList(lever, ratios.size()).stream().reduce(1.0, (one, other) -> one * other);
+        }
+
+        public double hand() {
+            return angles.get(0);
+        }
+
+        public double engine() {
+            return angles.get(angles.size() - 1);
+        }
+    }
+
+    /**
+     * From rest to the end of the hand's travel, at even steps; ends early where a link cannot follow.
+     *
+     * @param travel of the hand's lever, rad, signed
+     * @return at least the place of rest
+     * @throws InvalidValue if the travel is 0
+     */
+    public List<At> through(double travel) {
+        if (travel == 0) {
+            throw new InvalidValue("travel", "is 0, must be how far the hand's lever turns");
+        }
+        List<Double> before = new ArrayList<>();
+        levers.forEach(lever -> before.add(0.0));
+        List<At> all = new ArrayList<>(List.of(at(before)));
+        for (int step = 1; step <= STEPS; step++) {
+            List<Double> last = all.get(all.size() - 1).angles();
+            Optional<List<Double>> next = follow(travel * step / STEPS, last);
+            if (next.isEmpty()) {
+                break;
+            }
+            all.add(at(next.get()));
+        }
+        return List.copyOf(all);
+    }
+
+    /** Whether a train that went so far came to the end of the hand's travel. */
+    public static boolean isWhole(List<At> through) {
+        return through.size() == STEPS + 1;
+    }
+
+    private Optional<List<Double>> follow(double hand, List<Double> last) {
+        List<Double> angles = new ArrayList<>(List.of(hand));
+        for (int k = 0; k < links.size(); k++) {
+            Lever from = levers.get(k);
+            Lever to = levers.get(k + 1);
+            Vec3 out = from.outAt(angles.get(k));
+            double before = last.get(k + 1);
+            Optional<Double> angle;
+            if (links.get(k) instanceof Link.Cable cable) {
+                double pulled = out.distanceTo(cable.mouth()) - from.out().distanceTo(cable.mouth());
+                angle = to.angleAt(cable.exit(), to.in().distanceTo(cable.exit()) - pulled, before);
+            } else {
+                angle = to.angleAt(out, from.out().distanceTo(to.in()), before);
+            }
+            if (angle.isEmpty() || Math.abs(angle.get() - before) > JUMP) {
+                return Optional.empty();
+            }
+            angles.add(angle.get());
+        }
+        return Optional.of(angles);
+    }
+
+    /** The ratio of two levers is that of how fast each takes up the link: {@code dw (out . n) = dw' (in . n)}. */
+    private At at(List<Double> angles) {
+        List<Double> ratios = new ArrayList<>();
+        boolean pulls = true;
+        List<Double> transmission = new ArrayList<>();
+        for (int k = 0; k < links.size(); k++) {
+            Lever from = levers.get(k);
+            Lever to = levers.get(k + 1);
+            Vec3 out = from.outAt(angles.get(k));
+            Vec3 in = to.inAt(angles.get(k + 1));
+            Vec3 leaving;
+            Vec3 arriving;
+            if (links.get(k) instanceof Link.Cable cable) {
+                leaving = out.minus(cable.mouth()).unit();
+                arriving = cable.exit().minus(in).unit();
+                pulls &= out.distanceTo(cable.mouth()) >= from.out().distanceTo(cable.mouth()) - SLACK;
+            } else {
+                leaving = in.minus(out).unit();
+                arriving = leaving;
+            }
+            double given = from.moves(out, leaving);
+            double taken = to.moves(in, arriving);
+            transmission.add(Math.abs(taken) / to.inArm());
+            ratios.add(given / taken);
+        }
+        return new At(angles, ratios, transmission, pulls);
+    }
+
+    /**
+     * All friction between hand and engine: pull of the hand over the pull it would take without.
+     *
+     * @return at least 1
+     */
+    public double loss() {
+        return links.stream().mapToDouble(Link::loss).reduce(1, (one, other) -> one * other);
+    }
+
+    /** Whether a link between can only pull. */
+    public boolean hasCable() {
+        return links.stream().anyMatch(Link.Cable.class::isInstance);
+    }
+}

@@ -236,9 +236,9 @@ final class AroundNotes {
         if (!bare.isEmpty()) {
             report.say(
                     RunFinding.GUARD,
-                    Severity.WATCH,
+                    Severity.NOT_CHECKED,
                     Phrase.of(
-                            "no guard is drawn before {}: clothes and hands are caught faster than anybody lets go",
+                            "nobody has told of a guard before {}: clothes and hands are caught faster than anybody lets go",
                             String.join(", ", bare)),
                     new Place(places, List.of()),
                     new Why(

@@ -1,0 +1,132 @@
+package oddcradle.core.keeping;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oddcradle.core.job.run.Book;
+import oddcradle.core.job.run.Purchase;
+import oddcradle.core.job.run.WorkTask;
+
+/**
+ * Which evening which work is done: in the order of the list, but nothing before its parts are here; what waits lets the next go first.
+ *
+ * @param evenings from the first with work to the last
+ * @param waiting what cannot be planned, because nobody knows when its parts come
+ */
+public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
+    private static final double LEAST = 60;
+    private static final int MOST_DAYS = 3_000;
+
+    public EveningPlan {
+        evenings = List.copyOf(evenings);
+        waiting = List.copyOf(waiting);
+    }
+
+    /**
+     * Work on one day.
+     *
+     * @param time given to each, s
+     */
+    public record Evening(String date, List<Share> work) {
+        public Evening {
+            work = List.copyOf(work);
+        }
+    }
+
+    /** @param ends whether the task is finished then */
+    public record Share(WorkTask task, double time, boolean ends) {}
+
+    /** @param parts labels of what it waits for */
+    public record Waiting(WorkTask task, List<String> parts) {
+        public Waiting {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** The day the last planned work is done; empty where none is planned. */
+    public Optional<String> ends() {
+        return evenings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(evenings.get(evenings.size() - 1).date());
+    }
+
+    /** The day a task is finished; empty where it is done already or cannot be planned. */
+    public Optional<String> ends(String task) {
+        return evenings.stream()
+                .filter(each -> each.work().stream()
+                        .anyMatch(share -> share.ends() && share.task().id().equals(task)))
+                .map(Evening::date)
+                .findFirst();
+    }
+
+    /** @param today the plan does not begin before */
+    public static EveningPlan of(Book book, String today) {
+        Map<String, Purchase> parts = new HashMap<>();
+        book.purchases().forEach(each -> parts.put(each.id(), each));
+        List<WorkTask> open = new ArrayList<>();
+        List<Waiting> waiting = new ArrayList<>();
+        Map<String, Long> from = new HashMap<>();
+        long begin = Days.number(today);
+        if (!book.evenings().from().isEmpty()) {
+            begin = Math.max(begin, Days.number(book.evenings().from()));
+        }
+        for (WorkTask task : book.tasks()) {
+            if (task.left() <= 0) {
+                continue;
+            }
+            List<String> unknown = new ArrayList<>();
+            long ready = begin;
+            for (String need : task.needs()) {
+                Purchase part = parts.get(need);
+                if (part.isHere()) {
+                    continue;
+                }
+                if (part.due().isEmpty()) {
+                    unknown.add(part.label());
+                } else {
+                    ready = Math.max(ready, Days.number(part.due()));
+                }
+            }
+            if (unknown.isEmpty()) {
+                open.add(task);
+                from.put(task.id(), ready);
+            } else {
+                waiting.add(new Waiting(task, unknown));
+            }
+        }
+        return new EveningPlan(planned(book, open, from, begin), waiting);
+    }
+
+    private static List<Evening> planned(Book book, List<WorkTask> open, Map<String, Long> from, long begin) {
+        Map<String, Double> left = new HashMap<>();
+        open.forEach(each -> left.put(each.id(), each.left()));
+        List<Evening> evenings = new ArrayList<>();
+        for (long day = begin; !left.isEmpty() && day < begin + MOST_DAYS; day++) {
+            double time = book.evenings().on(Days.weekday(day));
+            List<Share> work = new ArrayList<>();
+            for (WorkTask task : open) {
+                if (time < LEAST) {
+                    break;
+                }
+                if (left.containsKey(task.id()) && from.get(task.id()) <= day) {
+                    double wants = left.get(task.id());
+                    double given = Math.min(wants, time);
+                    boolean ends = given >= wants - LEAST;
+                    work.add(new Share(task, given, ends));
+                    time -= given;
+                    if (ends) {
+                        left.remove(task.id());
+                    } else {
+                        left.put(task.id(), wants - given);
+                    }
+                }
+            }
+            if (!work.isEmpty()) {
+                evenings.add(new Evening(Days.date(day), work));
+            }
+        }
+        return evenings;
+    }
+}

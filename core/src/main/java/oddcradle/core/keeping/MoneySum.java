@@ -2,12 +2,12 @@ package oddcradle.core.keeping;
 
 import java.util.ArrayList;
 import java.util.List;
+import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
-import oddcradle.core.job.Job;
 import oddcradle.core.job.make.Part;
 import oddcradle.core.job.run.Book;
-import oddcradle.core.job.run.Purchase;
 import oddcradle.core.job.run.WorkTask;
+import oddcradle.core.workshop.HardwareTotals;
 
 /**
  * Money and hours added up, in the shop's money and s.
@@ -26,7 +26,7 @@ import oddcradle.core.job.run.WorkTask;
 public record MoneySum(
         double spent,
         double toCome,
-        int unpriced,
+        long unpriced,
         double worked,
         double left,
         double workSpent,
@@ -47,22 +47,19 @@ public record MoneySum(
         return spent + toCome + workSpent + workToCome;
     }
 
-    public static MoneySum of(Job job) {
-        Book book = job.book();
-        double spent = 0;
-        double toCome = 0;
-        int unpriced = 0;
-        for (Purchase each : book.purchases()) {
-            spent += each.isBought() ? each.cost() : 0;
-            toCome += each.isBought() ? 0 : each.cost();
-            unpriced += !each.isBought() && each.price() == 0 ? 1 : 0;
-        }
-        for (Part each : job.build().parts()) {
-            boolean bought = each.state() != Part.State.TO_BUY;
-            spent += bought ? each.price() : 0;
-            toCome += bought ? 0 : each.price();
-            unpriced += !bought && each.price() == 0 ? 1 : 0;
-        }
+    public static MoneySum of(Examination examination) {
+        Book book = examination.job().book();
+        List<Cost> costs = new ArrayList<>();
+        book.purchases().forEach(each -> costs.add(new Cost(each.isBought(), each.cost())));
+        HardwareTotals hardware = HardwareTotals.of(examination);
+        hardware.lines().forEach(line -> costs.add(cost(line.note(), line.count())));
+        hardware.others().forEach(part -> costs.add(cost(part, 1)));
+        double spent =
+                costs.stream().filter(Cost::bought).mapToDouble(Cost::amount).sum();
+        double toCome = costs.stream().mapToDouble(Cost::amount).sum() - spent;
+        long unpriced = costs.stream()
+                .filter(each -> !each.bought() && each.amount() == 0)
+                .count();
         double worked = book.tasks().stream().mapToDouble(WorkTask::worked).sum();
         double left = book.tasks().stream().mapToDouble(WorkTask::left).sum();
         double hour = book.money().hourPrice() / 3600;
@@ -77,6 +74,12 @@ public record MoneySum(
                 book.money().budget(),
                 book.money().paid(),
                 steps(book));
+    }
+
+    private record Cost(boolean bought, double amount) {}
+
+    private static Cost cost(Part part, int count) {
+        return new Cost(part.state() != Part.State.TO_BUY, count * part.price());
     }
 
     private static List<StepHours> steps(Book book) {

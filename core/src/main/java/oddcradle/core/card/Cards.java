@@ -20,6 +20,8 @@ public final class Cards {
                         SeatCards.of(job),
                         CradleCards.of(job),
                         FitCards.of(job),
+                        RunCards.of(job),
+                        BookCards.of(job),
                         JobCards.of(job))
                 .flatMap(List::stream)
                 .sorted((one, other) -> one.step().compareTo(other.step()))
@@ -43,6 +45,9 @@ public final class Cards {
             case CRADLE -> DetailKinds.of(job);
             case MAKE -> ShopCards.additions(job);
             case FIT -> FitCards.additions(job);
+            case RUN ->
+                Stream.concat(RunCards.additions(job).stream(), BookCards.additions(job).stream())
+                        .toList();
             default -> List.of();
         };
     }

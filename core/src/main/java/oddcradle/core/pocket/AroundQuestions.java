@@ -184,21 +184,23 @@ final class AroundQuestions {
             Said said, String whose, ShockTravel travel, Optional<Double> closed, Optional<Double> open) {
         double lean = travel.leastLean().lean();
         if (closed.isPresent() && travel.shortest() < closed.get()) {
-            said.says(
-                    whose + "it binds: it would have to close to {}, {} is its closed length",
+            said.saysOf(
+                    whose,
+                    "it binds: it would have to close to {}, {} is its closed length",
                     Quantity.length(travel.shortest()),
                     Quantity.length(closed.get()));
         } else if (open.isPresent() && travel.longest() > open.get()) {
-            said.says(
-                    whose + "it is pulled out to {}, {} is its open length",
+            said.saysOf(
+                    whose,
+                    "it is pulled out to {}, {} is its open length",
                     Quantity.length(travel.longest()),
                     Quantity.length(open.get()));
         } else if (!travel.keepsSense()) {
-            said.says(whose + "it passes over centre within the travel");
+            said.saysOf(whose, "it passes over centre within the travel");
         } else if (lean < Math.toRadians(30)) {
-            said.says(whose + "it binds by its angle: {} to the arm, it pushes the pivot", Quantity.angle(lean));
+            said.saysOf(whose, "it binds by its angle: {} to the arm, it pushes the pivot", Quantity.angle(lean));
         } else {
-            said.says(whose + "it does not bind: {} to the arm at the least", Quantity.angle(lean));
+            said.saysOf(whose, "it does not bind: {} to the arm at the least", Quantity.angle(lean));
         }
         said.figure(whose + "shortest", Quantity.length(travel.shortest()))
                 .figure(whose + "longest", Quantity.length(travel.longest()))

@@ -68,8 +68,9 @@ final class BoltQuestions {
     }
 
     private static void collar(Said said, String whose, Collar collar) {
-        said.says(
-                whose + "turn a collar {} inside, {} outside, {} long: slides on the bolt, pressed into the bushing",
+        said.saysOf(
+                whose,
+                "turn a collar {} inside, {} outside, {} long: slides on the bolt, pressed into the bushing",
                 Quantity.length(collar.inside()),
                 Quantity.length(collar.outside()),
                 Quantity.length(collar.length()));
@@ -167,9 +168,9 @@ final class BoltQuestions {
                 : ratio >= LEAST_EDGE
                         ? "tight: {} diameters to the edge, 2 are usual; thicker metal or a larger part"
                         : "too near: {} diameters to the edge; it tears out";
-        said.says(whose + words, Quantity.ratio(ratio));
+        said.saysOf(whose, words, Quantity.ratio(ratio));
         if (ratio < USUAL_EDGE) {
-            said.says(whose + "its middle belongs {} from the edge", Quantity.length(USUAL_EDGE * hole));
+            said.saysOf(whose, "its middle belongs {} from the edge", Quantity.length(USUAL_EDGE * hole));
         }
         said.figure(whose + "diameters to the edge", Quantity.ratio(ratio));
     }

@@ -159,7 +159,7 @@ final class DriveQuestions {
                         .findFirst(),
                 "chain",
                 "draw one at Line, or give teeth, pitch and centre distance");
-        double centre = stage.driving().centre().distanceTo(stage.driven().centre());
+        double centre = stage.alignment().centreDistance();
         Said said = length(stage.chain().get(), centre);
         open.report(Step.LINE).figures().stream()
                 .filter(each -> each.name().contains("slack"))

@@ -23,6 +23,14 @@ final class Said {
         return this;
     }
 
+    /** Of one of several things: its name goes first, and may hold anything. */
+    Said saysOf(String whose, String pattern, Object... arguments) {
+        Object[] all = new Object[arguments.length + 1];
+        all[0] = whose;
+        System.arraycopy(arguments, 0, all, 1, arguments.length);
+        return says("{}" + pattern, all);
+    }
+
     Said figure(String name, Quantity quantity) {
         figures.add(new Figure(name, quantity, why));
         return this;

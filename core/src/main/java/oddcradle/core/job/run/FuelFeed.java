@@ -16,6 +16,9 @@ import oddcradle.core.math.Guard;
 @RecordBuilder
 public record FuelFeed(String tank, double pump, double bore, double length, double burns, double slope)
         implements FuelFeedBuilder.With {
+    /** J */
+    public static final double KILOWATT_HOUR = 3.6e6;
+
     public FuelFeed {
         Guard.named("tank", tank);
         Guard.within("pump", pump, 0, 1e6, "Pa");

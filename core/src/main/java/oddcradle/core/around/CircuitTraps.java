@@ -56,7 +56,8 @@ public record CircuitTraps(List<Vec3> high, List<Vec3> low) {
             if (there < here - HUMP) {
                 return true;
             }
-            if (there > here) {
+            // Of two tops of one height with hardly a dip between, the later counts.
+            if (there > here || there == here && step > 0) {
                 return false;
             }
         }

@@ -127,7 +127,7 @@ final class ControlNotes {
                         Quantity.angle(wanted))
                 : work.reached() > TOO_FAR * wanted
                         ? Phrase.of(
-                                "{} would pull {} where {} is the stop: the foot then pulls at the carburettor; set a stop at the hand's lever or shorten its arm",
+                                "{} would turn {} where {} is the stop: hand or foot then pull at the engine's own stop; set a stop at the hand's lever or shorten its arm",
                                 control.label(),
                                 Quantity.angle(work.reached()),
                                 Quantity.angle(wanted))

@@ -21,6 +21,7 @@ import oddcradle.core.job.run.Carburettor;
 import oddcradle.core.job.run.Exhaust;
 import oddcradle.core.job.run.FuelFeed;
 import oddcradle.core.job.run.Holder;
+import oddcradle.core.job.run.LogEntry;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.report.ReportBuilder;
@@ -39,6 +40,9 @@ final class FeedNotes {
 
     /** The same elsewhere: a filter that is half full of dirt; common practice. */
     private static final double MARGIN = 1.25;
+
+    /** Jets come in steps of about this share of their diameter; common practice. */
+    private static final double NEXT_SIZE = 0.02;
 
     private final Job job;
     private final Standing standing;
@@ -211,18 +215,24 @@ final class FeedNotes {
                 Source.fromMemory(
                         "equal mixture: fuel through a jet goes as its area and the root of the air's density; a freer pipe adds air in share"));
         report.figure("main jet for where it runs", Quantity.fine(jet), why);
+        double in = job.book()
+                .last(LogEntry.Work.JET)
+                .map(LogEntry::value)
+                .filter(value -> value > 0)
+                .orElse(carburettor.jet());
         boolean pull = carburettor.freer() > 0 && thin < carburettor.jet();
-        double off = Math.abs(jet / carburettor.jet() - 1);
+        boolean off = Math.abs(jet / in - 1) > NEXT_SIZE;
         report.say(
                 RunFinding.CARBURETTOR,
-                off > 0.02 ? Severity.WATCH : Severity.GOOD,
-                off > 0.02
+                off ? Severity.WATCH : Severity.GOOD,
+                off
                         ? Phrase.of(
-                                "main jet: {} for where it runs, {} was right before{}; try one size richer first and read the plug",
+                                "main jet: {} for where it runs, {} is in{}; begin one size richer and read the plug",
                                 Quantity.fine(jet),
-                                Quantity.fine(carburettor.jet()),
+                                Quantity.fine(in),
                                 pull ? "; thin air and a freer pipe pull opposite ways" : "")
-                        : Phrase.of("main jet: {} is right where it runs", Quantity.fine(carburettor.jet())),
+                        : Phrase.of(
+                                "main jet: {} is in, {} is right where it runs", Quantity.fine(in), Quantity.fine(jet)),
                 Place.of(Subject.around("carburettor")),
                 why);
     }

@@ -1,0 +1,120 @@
+package oddcradle.core.keeping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import oddcradle.core.examine.Examination;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.TestJobs;
+import oddcradle.core.job.make.Part;
+import oddcradle.core.job.run.Book;
+import oddcradle.core.job.run.DonorDeal;
+import oddcradle.core.job.run.Evenings;
+import oddcradle.core.job.run.Money;
+import oddcradle.core.job.run.Purchase;
+import oddcradle.core.job.run.WorkTask;
+import org.junit.jupiter.api.Test;
+
+class KeepingTest {
+    private static final double HOUR = 3600;
+    private static final Evenings MONDAYS_AND_TUESDAYS = new Evenings("", 3 * HOUR, 2 * HOUR, 0, 0, 0, 0, 0);
+
+    @Property
+    void days_areThoseOfTheCalendar(@ForAll @IntRange(min = -20_000, max = 60_000) int number) {
+        LocalDate day = LocalDate.ofEpochDay(number);
+        assertThat(Days.date(number)).isEqualTo(day.toString());
+        assertThat(Days.number(day.toString())).isEqualTo(number);
+        assertThat(Days.weekday(number)).isEqualTo(day.getDayOfWeek().getValue() - 1);
+    }
+
+    private static WorkTask task(String id, double hours, String... needs) {
+        return new WorkTask(id, "work " + id, Step.MAKE, hours * HOUR, 0, false, List.of(needs));
+    }
+
+    private static Purchase part(String id, Part.State state, String due) {
+        return new Purchase(id, "part " + id, 2, 10, state, "", due, true);
+    }
+
+    private static Book book(List<Purchase> parts, WorkTask... tasks) {
+        return new Book(List.of(), parts, Money.NONE, List.of(tasks), MONDAYS_AND_TUESDAYS, DonorDeal.NONE);
+    }
+
+    /** 2026-03-02 is a Monday. */
+    @Test
+    void fiveHours_takeAMondayAndATuesday() {
+        EveningPlan plan = EveningPlan.of(book(List.of(), task("T1", 4), task("T2", 1)), "2026-03-01");
+        assertThat(plan.evenings()).extracting(EveningPlan.Evening::date).containsExactly("2026-03-02", "2026-03-03");
+        assertThat(plan.ends("T1")).contains("2026-03-03");
+        assertThat(plan.evenings().get(1).work()).hasSize(2);
+        assertThat(plan.waiting()).isEmpty();
+    }
+
+    @Test
+    void latePart_movesItsWorkAndLetsTheNextGoFirst() {
+        WorkTask waits = task("T1", 2, "P1");
+        Book onTime = book(List.of(part("P1", Part.State.ORDERED, "2026-03-02")), waits, task("T2", 3));
+        assertThat(EveningPlan.of(onTime, "2026-03-02").ends("T1")).contains("2026-03-02");
+        Book late = book(List.of(part("P1", Part.State.ORDERED, "2026-03-10")), waits, task("T2", 3));
+        EveningPlan moved = EveningPlan.of(late, "2026-03-02");
+        assertThat(moved.ends("T2")).contains("2026-03-02");
+        assertThat(moved.ends("T1")).contains("2026-03-10");
+        Book unknown = book(List.of(part("P1", Part.State.TO_BUY, "")), waits, task("T2", 3));
+        assertThat(EveningPlan.of(unknown, "2026-03-02").waiting())
+                .extracting(each -> each.task().id())
+                .containsExactly("T1");
+        Book here = book(List.of(part("P1", Part.State.HERE, "2026-03-30")), waits);
+        assertThat(EveningPlan.of(here, "2026-03-02").ends("T1")).contains("2026-03-02");
+    }
+
+    @Test
+    void workThatTookLongerThanPlanned_isNotTakenAsDone() {
+        WorkTask over = new WorkTask("T1", "weld", Step.MAKE, 10 * HOUR, 12 * HOUR, false, List.of());
+        assertThat(over.left()).isPositive();
+        assertThat(over.withDone(true).left()).isZero();
+    }
+
+    @Test
+    void needOfAPartThatIsNotListed_isNamed() {
+        assertThatThrownBy(() -> book(List.of(), task("T1", 2, "P9"))).hasMessageContaining("P9");
+        assertThatThrownBy(() -> MONDAYS_AND_TUESDAYS.withMonday(0).withTuesday(0))
+                .hasMessageContaining("every other day");
+    }
+
+    @Test
+    void money_isSpentToComeAndLeft() {
+        Job job = TestJobs.plain()
+                .withBook(new Book(
+                        List.of(),
+                        List.of(part("P1", Part.State.HERE, ""), part("P2", Part.State.TO_BUY, "")),
+                        new Money("somebody", 500, 40, List.of(new Money.Payment("2026-03-01", 100)), ""),
+                        List.of(new WorkTask("T1", "weld", Step.MAKE, 10 * HOUR, 4 * HOUR, false, List.of())),
+                        Evenings.USUAL,
+                        new DonorDeal(900, 500, 300, List.of(new DonorDeal.Sale("forks", 160, true)))));
+        MoneySum sum = MoneySum.of(Examination.of(job));
+        assertThat(sum.spent()).isEqualTo(20);
+        assertThat(sum.toCome()).isEqualTo(20);
+        assertThat(sum.workSpent()).isCloseTo(160, within(1e-9));
+        assertThat(sum.workToCome()).isCloseTo(240, within(1e-9));
+        assertThat(sum.paid()).isEqualTo(100);
+        assertThat(job.book().deal().wholeLess()).isEqualTo(740);
+        assertThat(job.book().deal().bareMore()).isEqualTo(800);
+    }
+
+    @Test
+    void firstStart_namesTheChainOnlyWhereThereIsOne() {
+        StartList list = StartList.of(TestJobs.plain());
+        String words =
+                String.join(" ", list.items().stream().map(StartList.Item::what).toList());
+        assertThat(words).contains("extinguisher", "kill switch", "stands").doesNotContain("propeller", "breaker");
+        assertThat(list.open()).isEqualTo(list.items().size());
+        assertThat(list.items().stream().map(StartList.Item::mark).distinct().count())
+                .isEqualTo(list.items().size());
+    }
+}

@@ -35,7 +35,7 @@ public record CircuitTraps(List<Vec3> high, List<Vec3> low) {
         int n = round.size();
         for (int k = 0; k < n; k++) {
             double here = sign * round.get(k).z();
-            boolean over = here > sign * round.get((k + n - 1) % n).z()
+            boolean over = here >= sign * round.get((k + n - 1) % n).z()
                     && here >= sign * round.get((k + 1) % n).z();
             if (over && falls(round, k, 1, sign) && falls(round, k, -1, sign)) {
                 Vec3 top = round.get(k);

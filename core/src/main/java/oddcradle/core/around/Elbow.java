@@ -4,7 +4,8 @@ import java.util.List;
 import oddcradle.core.math.Guard;
 
 /**
- * One bend of a pipe as it is cut: out of a bought bend, or of straight pipe in slices.
+ * One bend of a pipe as it is cut: out of a bought bend, or of straight pipe in slices. Source: exact geometry of a torus and of the polygon about
+ * its centre-line.
  *
  * @param angle it turns the pipe, rad
  * @param bendRadius of the centre-line, m

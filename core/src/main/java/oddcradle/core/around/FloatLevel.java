@@ -6,7 +6,7 @@ import oddcradle.core.math.Vec3;
  * How much fuel stands over a main jet when the float bowl leans or is shoved: the surface lies square to gravity and acceleration
  * together and pivots about the float.
  *
- * <p>Exact for a still surface; sloshing is left out.
+ * <p>Source: hydrostatics, exact for a still surface; sloshing is left out.
  */
 public final class FloatLevel {
     private static final double GRAVITY = 9.80665;

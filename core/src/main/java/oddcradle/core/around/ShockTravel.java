@@ -21,7 +21,7 @@ public record ShockTravel(List<At> at) {
     /**
      * @param rise of the axle over where it is drawn, m
      * @param length between its two eyes, m
-     * @param ratio how far it shortens for each metre the axle rises
+     * @param ratio how far it shortens for each metre the axle rises, a ratio
      * @param lean between it and the arm, rad: near 0 it pushes the pivot and not the wheel
      */
     public record At(double rise, double length, double ratio, double lean) {}
@@ -85,10 +85,12 @@ public record ShockTravel(List<At> at) {
         return along.plus(across.times(Math.cos(angle))).plus(pin.cross(across).times(Math.sin(angle)));
     }
 
+    /** m */
     public double shortest() {
         return at.stream().mapToDouble(At::length).min().orElseThrow();
     }
 
+    /** m */
     public double longest() {
         return at.stream().mapToDouble(At::length).max().orElseThrow();
     }

@@ -13,14 +13,14 @@ import java.util.function.Function;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.book.Book;
+import oddcradle.core.job.book.DonorDeal;
+import oddcradle.core.job.book.Evenings;
+import oddcradle.core.job.book.LogEntry;
+import oddcradle.core.job.book.Money;
+import oddcradle.core.job.book.Purchase;
+import oddcradle.core.job.book.WorkTask;
 import oddcradle.core.job.make.Part;
-import oddcradle.core.job.run.Book;
-import oddcradle.core.job.run.DonorDeal;
-import oddcradle.core.job.run.Evenings;
-import oddcradle.core.job.run.LogEntry;
-import oddcradle.core.job.run.Money;
-import oddcradle.core.job.run.Purchase;
-import oddcradle.core.job.run.WorkTask;
 import oddcradle.core.units.Kind;
 
 /** The cards of the book: log, parts, money, time. */

@@ -5,9 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oddcradle.core.job.run.Book;
-import oddcradle.core.job.run.Purchase;
-import oddcradle.core.job.run.WorkTask;
+import oddcradle.core.job.book.Book;
+import oddcradle.core.job.book.Purchase;
+import oddcradle.core.job.book.WorkTask;
 
 /**
  * Which evening which work is done: in the order of the list, but nothing before its parts are here; what waits lets the next go first.

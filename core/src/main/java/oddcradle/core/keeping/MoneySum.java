@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
+import oddcradle.core.job.book.Book;
+import oddcradle.core.job.book.WorkTask;
 import oddcradle.core.job.make.Part;
-import oddcradle.core.job.run.Book;
-import oddcradle.core.job.run.WorkTask;
 import oddcradle.core.workshop.HardwareTotals;
 
 /**

@@ -7,11 +7,11 @@ import java.util.Optional;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.around.Control;
+import oddcradle.core.job.around.Lead;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Cycle;
 import oddcradle.core.job.fit.Inspection;
-import oddcradle.core.job.run.Control;
-import oddcradle.core.job.run.Lead;
 
 /**
  * The first start of this machine, built from what it is made of. Common practice; maker's data, local codes and whoever the law asks

@@ -8,7 +8,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /**
- * Levers from hand to engine, one link between every two.
+ * Levers from hand to engine, one link between every two. Source: exact kinematics of links that keep their length.
  *
  * @param levers the hand's first, the engine's last; at least two
  * @param links one less
@@ -62,10 +62,12 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
             return ratios.subList(lever, ratios.size()).stream().reduce(1.0, (one, other) -> one * other);
         }
 
+        /** Angle of the hand's lever, rad. */
         public double hand() {
             return angles.get(0);
         }
 
+        /** Angle of the engine's lever, rad. */
         public double engine() {
             return angles.get(angles.size() - 1);
         }
@@ -154,7 +156,7 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
     /**
      * All friction between hand and engine: pull of the hand over the pull it would take without.
      *
-     * @return at least 1
+     * @return a ratio, at least 1
      */
     public double loss() {
         return links.stream().mapToDouble(Link::loss).reduce(1, (one, other) -> one * other);

@@ -17,8 +17,8 @@ import oddcradle.core.math.Guard;
  * @param bow farthest that the engine's lever runs ahead of or behind a straight share of the hand's travel, a share of its whole way
  * @param transmission least share of a link's pull that turns its lever, 0 to 1
  * @param pulls whether every cable is pulled all the way
- * @param firstRatio engine's turn over the hand's, at rest
- * @param lastRatio the same at the end
+ * @param firstRatio engine's turn over the hand's, at rest, a ratio
+ * @param lastRatio the same at the end, a ratio
  */
 public record ControlWork(
         double reached,

@@ -6,7 +6,7 @@ import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 
 /**
- * A lever at rest, all in one axis system.
+ * A lever at rest, all in one axis system. Source: exact geometry of a turn about an axis.
  *
  * @param pivot a point of its pin, m
  * @param axis of its pin; it turns right-handed about it
@@ -56,10 +56,12 @@ public record Lever(Vec3 pivot, Vec3 axis, Vec3 in, Vec3 out) {
         return arm(out);
     }
 
+    /** Where it is worked from once it has turned, m. */
     public Vec3 inAt(double angle) {
         return turned(in, angle);
     }
 
+    /** Where it works the next link once it has turned, m. */
     public Vec3 outAt(double angle) {
         return turned(out, angle);
     }

@@ -3,9 +3,9 @@ package oddcradle.core.linkage;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
 
-/** What joins one lever to the next. */
+/** What joins one lever to the next. Source of what a wire loses: Euler and Eytelwein; from memory. */
 public sealed interface Link {
-    /** Force that goes in over force that comes out, at least 1. */
+    /** Force that goes in over force that comes out, at least 1, a ratio. */
     double loss();
 
     /** A rod with a free joint at each end. */

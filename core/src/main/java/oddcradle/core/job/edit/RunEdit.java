@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.run.Around;
-import oddcradle.core.job.run.Control;
-import oddcradle.core.job.run.LogEntry;
-import oddcradle.core.job.run.Money;
-import oddcradle.core.job.run.Purchase;
-import oddcradle.core.job.run.WorkTask;
+import oddcradle.core.job.around.Around;
+import oddcradle.core.job.around.Control;
+import oddcradle.core.job.book.LogEntry;
+import oddcradle.core.job.book.Money;
+import oddcradle.core.job.book.Purchase;
+import oddcradle.core.job.book.WorkTask;
 
 /** What is done at Run: around the engine and in the book. Each changes one thing and leaves what others did meanwhile. */
 public sealed interface RunEdit extends JobEdit {

@@ -7,10 +7,10 @@ import java.util.Optional;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Category;
+import oddcradle.core.job.book.LogEntry;
+import oddcradle.core.job.book.LogEntry.Work;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Cycle;
-import oddcradle.core.job.run.LogEntry;
-import oddcradle.core.job.run.LogEntry.Work;
 
 /**
  * What is to be looked at again, and when: by the hours it has run, from what the machine is made of. Common practice; the maker's

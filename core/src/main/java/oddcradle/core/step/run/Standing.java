@@ -1,6 +1,6 @@
 package oddcradle.core.step.run;
 
-import oddcradle.core.job.run.Holder;
+import oddcradle.core.job.around.Holder;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.structure.DonorMovement;

@@ -1,4 +1,4 @@
-package oddcradle.core.job.run;
+package oddcradle.core.job.book;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;

@@ -1,4 +1,4 @@
-package oddcradle.core.job.run;
+package oddcradle.core.job.around;
 
 /** What a thing is fixed to; its points are in the axes of that. */
 public enum Holder {

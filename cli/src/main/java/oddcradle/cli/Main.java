@@ -14,6 +14,8 @@ import picocli.CommandLine.Command;
             SeatCommand.class,
             LoadCommand.class,
             FitCommand.class,
+            LogCommand.class,
+            AskCommand.class,
             DesignCommand.class,
             ShakeCommand.class,
             RecordCommand.class,
@@ -53,6 +55,7 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "name a command: check, seat, cradle, packet, calc, take, mesh or scan");
+                spec.commandLine(),
+                "name a command: check, seat, cradle, shake, load, fit, log, ask, design, record, packet, handout, calc, take, mesh or scan");
     }
 }

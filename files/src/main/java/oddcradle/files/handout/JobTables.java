@@ -29,6 +29,8 @@ public enum JobTables {
     HOLES("holes", WorkshopTables::holes),
     WELDS("welds", WorkshopTables::welds),
     ORDER("order", WorkshopTables::order),
+    LOG("log", BookTables::log),
+    PARTS("parts", BookTables::parts),
     NODES("nodes", JobTables::nodes);
 
     private final String word;

@@ -121,6 +121,7 @@ public final class Packet {
                     case HARDWARE -> hardware(book, examination);
                     case ORDER -> OrderPages.add(book, examination, plan.order());
                     case FIT -> FitPages.add(book, examination);
+                    case SERVICE -> ServicePages.add(book, examination);
                     case FINDINGS -> findings(book, examination);
                 }
             }

@@ -17,6 +17,7 @@ public enum PacketPart {
     HARDWARE("Hardware, mount by mount"),
     ORDER("Build order"),
     FIT("Fit: measure, onto its mounts, look"),
+    SERVICE("First start and service sheet"),
     FINDINGS("Findings");
 
     private final String words;

@@ -65,6 +65,7 @@ public final class ResultsJson {
         cutList(out.putArray("cut_list"), examination);
         MakeJson.write(out.putObject("make"), examination);
         FitJson.write(out.putObject("fit"), examination);
+        RunJson.write(out.putObject("run"), examination);
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(out);
         } catch (JsonProcessingException impossible) {

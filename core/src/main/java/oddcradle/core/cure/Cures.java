@@ -12,6 +12,7 @@ import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.line.LineFinding;
 import oddcradle.core.step.load.LoadFinding;
 import oddcradle.core.step.measured.SurveyFinding;
+import oddcradle.core.step.run.RunFinding;
 import oddcradle.core.step.seat.SeatFinding;
 import oddcradle.core.step.shake.ShakeFinding;
 
@@ -32,7 +33,8 @@ public final class Cures {
             CradleFinding.class, CradleCures::of,
             ShakeFinding.class, ShakeCures::of,
             LoadFinding.class, LoadCures::of,
-            FitFinding.class, FitCures::of);
+            FitFinding.class, FitCures::of,
+            RunFinding.class, RunCures::of);
 
     private static final Remedy NONE = (examination, finding) -> List.of();
 

@@ -27,7 +27,7 @@ public final class RunText {
             double over = each.over(due.hours()) / HOUR;
             text.append(String.format(
                     Locale.ROOT,
-                    over >= 0 ? "due since %.1f h: %s%n" : "in %.1f h: %s%n",
+                    over >= 0 ? "overdue by %.1f h: %s%n" : "in %.1f h: %s%n",
                     Math.abs(over),
                     each.work().word()));
         }

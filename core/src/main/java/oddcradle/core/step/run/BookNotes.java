@@ -66,7 +66,7 @@ final class BookNotes {
                     RunFinding.DUE,
                     Severity.WATCH,
                     Phrase.of(
-                            "due: {}, since {}; {}",
+                            "due: {}, at {} of running; {}",
                             each.work().word(),
                             Quantity.hours(each.dueAt() / 3600),
                             each.why()),

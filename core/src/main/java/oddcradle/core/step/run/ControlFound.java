@@ -13,6 +13,8 @@ import oddcradle.core.linkage.ControlWork;
 import oddcradle.core.linkage.Lever;
 import oddcradle.core.linkage.Link;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.placement.Seating;
+import oddcradle.core.structure.DonorMovement;
 
 /**
  * One control where it stands.
@@ -50,6 +52,11 @@ public record ControlFound(
 
     public ControlFound {
         cables = List.copyOf(cables);
+    }
+
+    /** A control as it would be, with the donor in its seat. */
+    public static ControlFound of(Control control, Seating seating, DonorMovement movement) {
+        return of(control, new Standing(seating, movement));
     }
 
     static ControlFound of(Control control, Standing standing) {

@@ -92,7 +92,9 @@ public record DueList(double hours, List<Due> items) {
                             : "cracks start early or late, seldom between",
                     Math.min(1, looks),
                     Math.min(10, looks));
-            if (soft) {
+            boolean feet =
+                    job.host().supports().stream().anyMatch(each -> each.foot().isPresent());
+            if (soft || feet) {
                 due(Work.ISOLATORS, 100, "rubber settles, then hardens; measure its height", 10);
             }
             if (chain) {

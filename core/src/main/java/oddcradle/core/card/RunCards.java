@@ -290,7 +290,7 @@ final class RunCards {
                         Kind.TEMPERATURE,
                         Carburettor::siteTemperature,
                         Carburettor::withSiteTemperature)
-                .measure("more air by a freer pipe", Kind.SHARE, Carburettor::freer, Carburettor::withFreer)
+                .measure("more jet area for a freer pipe", Kind.SHARE, Carburettor::freer, Carburettor::withFreer)
                 .place("from float to main jet", Carburettor::floatToJet, Carburettor::withFloatToJet)
                 .angle("may lean", Carburettor::tilt, Carburettor::withTilt)
                 .length("fuel over the main jet", Carburettor::depth, Carburettor::withDepth);

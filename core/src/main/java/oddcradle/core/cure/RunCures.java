@@ -91,7 +91,14 @@ final class RunCures {
     }
 
     private static Control armed(Control control, double factor) {
-        return control.withLever(0, control.levers().get(0).withOutArmTimes(factor));
+        ControlLever hand = control.levers().get(0);
+        ControlLever other = hand.withOutArmTimes(factor);
+        List<ControlLink> links = new ArrayList<>(control.links());
+        if (links.get(0) instanceof ControlLink.Cable cable && cable.mouthOn() == hand.on()) {
+            // The bracket of the conduit goes along, so that the wire still runs straight into it.
+            links.set(0, cable.withMouth(cable.mouth().plus(other.out().minus(hand.out()))));
+        }
+        return control.withLever(0, other).withLinks(links);
     }
 
     /** Both ends of the conduit where their levers are. */

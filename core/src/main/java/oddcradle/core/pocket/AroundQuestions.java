@@ -56,7 +56,7 @@ final class AroundQuestions {
         Said said = new Said(
                         "jet x (density there / density then)^(1/4) x sqrt(1 + freer)",
                         Source.fromMemory(
-                                "equal mixture; International Standard Atmosphere where no temperature is given"),
+                                "equal mixture; what a freer pipe asks is by trial, 5 to 10 % of area; International Standard Atmosphere where no temperature is given"),
                         input("jet", Quantity.fine(jet)),
                         input("density then, over sea level", Quantity.ratio(then.density() / 1.225)),
                         input("density there, over sea level", Quantity.ratio(there.density() / 1.225)),

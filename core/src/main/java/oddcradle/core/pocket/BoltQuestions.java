@@ -60,7 +60,7 @@ final class BoltQuestions {
         }
         Said said = new Said(
                 "inside as the bolt with a sliding fit, outside as the bore with a press fit (ISO 286)",
-                Source.fromMemory("ISO 286-1 tolerances F7 and p6 or near"),
+                Source.fromMemory("ISO 286-1, H7/g6 on the bolt and H7/p6 in the bore"),
                 input("bolt", Quantity.length(bolt)),
                 input("bore", Quantity.length(bore)));
         collar(said, "", Collar.between(bolt, bore, length));
@@ -80,17 +80,17 @@ final class BoltQuestions {
                     Quantity.length(collar.wall()));
         }
         said.figure(
-                        whose + "inside over the bolt, at least",
+                        whose + "slides on the bolt with, at least",
                         Quantity.fine(collar.slide().low()))
                 .figure(
-                        whose + "inside over the bolt, at most",
+                        whose + "slides on the bolt with, at most",
                         Quantity.fine(collar.slide().high()))
                 .figure(
-                        whose + "outside over the bore, at least",
-                        Quantity.fine(collar.press().low()))
+                        whose + "over in the bore by, at least",
+                        Quantity.fine(-collar.press().high()))
                 .figure(
-                        whose + "outside over the bore, at most",
-                        Quantity.fine(collar.press().high()));
+                        whose + "over in the bore by, at most",
+                        Quantity.fine(-collar.press().low()));
     }
 
     static PocketAnswer drill(Asked asked) {

@@ -123,7 +123,7 @@ public enum Question {
                     .and("altitude", "height it is for", LENGTH)
                     .and("from", "height it is right at", LENGTH)
                     .and("temperature", "air there", TEMPERATURE)
-                    .and("freer", "more air by the pipe", SHARE)),
+                    .and("freer", "more jet area for the pipe", SHARE)),
     CABLE(
             "cable",
             "How long a cable, and is the bend too tight?",

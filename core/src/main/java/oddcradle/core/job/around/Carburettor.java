@@ -12,7 +12,8 @@ import oddcradle.core.math.Vec3;
  * @param temperature of the air there, K
  * @param siteAltitude where it runs now, m
  * @param siteTemperature of the air there, K
- * @param freer how much more air a freer exhaust or intake lets through, a share
+ * @param freer more area of the jet for a freer exhaust or intake, a share: by trial, some 5 to 10 % (common practice); the venturi itself
+ *     follows the air
  * @param floatToJet from the float's middle to the main jet, donor axes, m
  * @param tilt farthest it may lean from how its maker stood it, rad
  * @param depth of fuel over the main jet, standing level, m

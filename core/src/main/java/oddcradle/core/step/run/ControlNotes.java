@@ -87,20 +87,6 @@ final class ControlNotes {
     }
 
     private void travel() {
-        if (!work.whole()) {
-            report.say(
-                    RunFinding.CONTROL_TRAVEL,
-                    Severity.STOP,
-                    Phrase.of(
-                            "{}: the hand's lever stops at {} of {}: there a link stands in line with its lever and cannot follow;"
-                                    + " turn that lever on its shaft or make its arm longer",
-                            control.label(),
-                            Quantity.angle(Math.abs(work.stopsAt())),
-                            Quantity.angle(Math.abs(control.travel()))),
-                    where,
-                    ratio());
-            return;
-        }
         if (!work.pulls() || work.reached() < 0) {
             report.say(
                     RunFinding.CONTROL,
@@ -112,6 +98,20 @@ final class ControlNotes {
                             : Phrase.of(
                                     "{}: its cable would have to push; turn the lever before it over, or lead the cable to its other side",
                                     control.label()),
+                    where,
+                    ratio());
+            return;
+        }
+        if (!work.whole()) {
+            report.say(
+                    RunFinding.CONTROL_TRAVEL,
+                    Severity.STOP,
+                    Phrase.of(
+                            "{}: the hand's lever stops at {} of {}: there a link stands in line with its lever and cannot follow;"
+                                    + " turn that lever on its shaft or make its arm longer",
+                            control.label(),
+                            Quantity.angle(Math.abs(work.stopsAt())),
+                            Quantity.angle(Math.abs(control.travel()))),
                     where,
                     ratio());
             return;

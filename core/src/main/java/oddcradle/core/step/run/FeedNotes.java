@@ -213,7 +213,7 @@ final class FeedNotes {
                         input("density there", new Quantity(now.density(), Kind.DENSITY)),
                         input("freer", Quantity.share(carburettor.freer()))),
                 Source.fromMemory(
-                        "equal mixture: fuel through a jet goes as its area and the root of the air's density; a freer pipe adds air in share"));
+                        "equal mixture: fuel through a jet goes as its area and the root of the air's density; what a freer pipe asks is by trial"));
         report.figure("main jet for where it runs", Quantity.fine(jet), why);
         double in = job.book()
                 .last(LogEntry.Work.JET)

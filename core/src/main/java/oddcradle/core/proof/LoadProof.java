@@ -43,6 +43,15 @@ public record LoadProof(
         return examination.load().answer().map(result -> of(examination, result, progress));
     }
 
+    /** The shortest life told of any weld or tube end, s; empty where none is told. */
+    public Optional<Double> shortestLife() {
+        return lives.stream()
+                .flatMapToDouble(each -> each.hours().stream())
+                .boxed()
+                .min(Double::compare)
+                .map(hours -> hours * 3600);
+    }
+
     /** Welds and drilled places alone, the hardest worked first; milliseconds. */
     public static List<JointUse> joints(Examination examination) {
         return examination.load().answer().stream()

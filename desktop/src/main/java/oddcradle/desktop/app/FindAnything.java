@@ -7,9 +7,11 @@ import oddcradle.core.card.Card;
 import oddcradle.core.card.Cards;
 import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Step;
+import oddcradle.core.pocket.Question;
 import oddcradle.desktop.command.Command;
 import oddcradle.desktop.command.Found;
 import oddcradle.desktop.step.Slates;
+import oddcradle.desktop.step.run.AskSheet;
 import oddcradle.desktop.store.Desk;
 
 /** What the finder looks through: commands, sheets, things and figures of the open job. */
@@ -30,6 +32,12 @@ final class FindAnything {
                     .sheets()
                     .forEach(name ->
                             all.add(new Found(step.title() + ", " + name, "sheet", () -> sheet.open(step, name))));
+        }
+        for (Question question : Question.values()) {
+            all.add(new Found(question.words(), "ask", () -> {
+                desk.askedProperty().set(Optional.of(question));
+                sheet.open(Step.RUN, AskSheet.NAME);
+            }));
         }
         for (Card card : Cards.of(desk.session().job())) {
             all.add(new Found(card.words(), card.step().title(), () -> desk.open(card)));

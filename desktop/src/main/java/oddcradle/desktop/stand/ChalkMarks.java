@@ -17,10 +17,12 @@ import oddcradle.core.job.donor.Boss;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.host.Host;
 import oddcradle.core.job.host.Support;
+import oddcradle.core.linkage.Lever;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.step.make.CutTube;
+import oddcradle.core.step.run.ControlFound;
 import oddcradle.core.structure.StageResult;
 import oddcradle.core.structure.TubeStress;
 import oddcradle.core.survey.Reading;
@@ -57,7 +59,7 @@ public final class ChalkMarks {
             }
             case LOAD -> load(marks, examination);
             case MAKE -> cuts(marks, examination);
-            case RUN -> line(marks, examination);
+            case RUN -> controls(marks, examination);
         }
         return marks;
     }
@@ -163,6 +165,46 @@ public final class ChalkMarks {
                     Phrase.of("{} {}", stage.stage().label(), off),
                     SeverityMark.styleClass(worst)));
         }
+    }
+
+    /** Levers and links of every control, cables along their way. */
+    private static void controls(List<ChalkMark> marks, Examination examination) {
+        if (examination.run().controls().isEmpty()) {
+            line(marks, examination);
+        }
+        for (ControlFound found : examination.run().controls()) {
+            Severity worst = examination.report(Step.RUN).findings().stream()
+                    .filter(finding ->
+                            finding.where().ids().contains(found.control().id()))
+                    .map(Finding::severity)
+                    .min(Comparator.naturalOrder())
+                    .orElse(Severity.NOTE);
+            String style = SeverityMark.styleClass(worst);
+            List<Lever> levers = found.train().levers();
+            for (Lever lever : levers) {
+                marks.add(ChalkMark.stroke(lever.pivot(), lever.in(), style));
+                marks.add(ChalkMark.stroke(lever.pivot(), lever.out(), style));
+            }
+            for (int k = 0; k < levers.size() - 1; k++) {
+                List<Vec3> way = way(found, k);
+                for (int at = 1; at < way.size(); at++) {
+                    marks.add(ChalkMark.stroke(way.get(at - 1), way.get(at), style));
+                }
+            }
+            Vec3 hand = levers.get(0).in();
+            marks.add(new ChalkMark(hand, hand, Phrase.of("{}", found.control().label()), style));
+        }
+    }
+
+    private static List<Vec3> way(ControlFound found, int link) {
+        List<Vec3> way =
+                new ArrayList<>(List.of(found.train().levers().get(link).out()));
+        found.cables().stream()
+                .filter(laid -> laid.link() == link)
+                .findFirst()
+                .ifPresent(laid -> way.addAll(laid.path().points()));
+        way.add(found.train().levers().get(link + 1).in());
+        return way;
     }
 
     private static void gaps(List<ChalkMark> marks, Examination examination) {

@@ -48,7 +48,7 @@ public final class Slates {
             case LOAD -> new LoadSlate(desk, palette);
             case MAKE -> new MakeSlate(desk, palette);
             case FIT -> new FitSlate(desk, palette);
-            case RUN -> new RunSlate(desk);
+            case RUN -> new RunSlate(desk, palette);
         };
     }
 }

@@ -43,6 +43,7 @@ import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.pocket.Question;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.proof.Proven;
 import oddcradle.core.removal.Removal;
@@ -80,6 +81,8 @@ public final class Desk {
     private final ObjectProperty<Double> nudge = new SimpleObjectProperty<>(0.001);
 
     /** The reading that the sheet asks for, to be shown where it is. */
+    private final ObjectProperty<Optional<Question>> asked = new SimpleObjectProperty<>(Optional.empty());
+
     private final ObjectProperty<Optional<Wanted>> wanted = new SimpleObjectProperty<>(Optional.empty());
 
     /** What the next click on a scan is for; empty while nothing is being picked. */
@@ -454,6 +457,11 @@ public final class Desk {
 
     public ObjectProperty<Optional<Wanted>> wantedProperty() {
         return wanted;
+    }
+
+    /** A question that was looked up, to be shown where questions are answered. */
+    public ObjectProperty<Optional<Question>> askedProperty() {
+        return asked;
     }
 
     public ObjectProperty<Optional<String>> pulledProperty() {

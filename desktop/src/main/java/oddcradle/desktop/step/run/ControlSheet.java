@@ -1,0 +1,158 @@
+package oddcradle.desktop.step.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import oddcradle.core.finding.Severity;
+import oddcradle.core.finding.Step;
+import oddcradle.core.job.around.Control;
+import oddcradle.core.job.edit.RunEdit;
+import oddcradle.core.linkage.ControlTrain;
+import oddcradle.core.step.run.ControlFound;
+import oddcradle.core.units.Quantity;
+import oddcradle.desktop.chart.Axis;
+import oddcradle.desktop.chart.Chart;
+import oddcradle.desktop.chart.Curve;
+import oddcradle.desktop.chart.Diagram;
+import oddcradle.desktop.look.Palette;
+import oddcradle.desktop.slate.FigureList;
+import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.Text;
+import oddcradle.desktop.slate.Words;
+import oddcradle.desktop.store.Desk;
+
+/** One control: how far its engine's lever turns for the hand, against an even share. */
+final class ControlSheet extends VBox {
+    private final Desk desk;
+    private final ComboBox<String> which = new ComboBox<>();
+    private final Label big = new Label();
+    private final Label says = Text.said("control-says");
+    private final Chart chart;
+    private final VBox turns = new VBox(6);
+    private final FigureList figures;
+
+    ControlSheet(Desk desk, Palette palette) {
+        super(8);
+        this.desk = desk;
+        which.setId("control-which");
+        which.setAccessibleText("control");
+        which.setMaxWidth(Double.MAX_VALUE);
+        which.setConverter(new Words<>(which.getItems(), this::label));
+        which.setOnAction(choice -> refresh());
+        big.setId("control-reached");
+        big.getStyleClass().add("big-number");
+        chart = new Chart("chart-control", palette, 230);
+        figures = new FigureList(desk, Step.RUN, figure -> found().map(
+                        found -> figure.name().startsWith(found.control().label() + ":"))
+                .orElse(false));
+        getChildren()
+                .addAll(
+                        which,
+                        big,
+                        says,
+                        chart,
+                        turns,
+                        figures,
+                        Text.line(
+                                "Its levers, clips and springs are changed at Things; more controls are added there. A cable's wire runs straight into its conduit at both ends."));
+    }
+
+    private String label(String id) {
+        return desk.session().job().around().control(id).map(Control::label).orElse(id);
+    }
+
+    private Optional<ControlFound> found() {
+        return desk.examination().run().controls().stream()
+                .filter(each -> each.control().id().equals(which.getValue()))
+                .findFirst();
+    }
+
+    Leaves.Leaf leaf() {
+        return new Leaves.Leaf(this, this::refresh);
+    }
+
+    private void refresh() {
+        List<String> ids = desk.examination().run().controls().stream()
+                .map(each -> each.control().id())
+                .toList();
+        if (!which.getItems().equals(ids)) {
+            String kept = which.getValue();
+            which.getItems().setAll(ids);
+            which.setValue(ids.contains(kept) ? kept : ids.isEmpty() ? null : ids.get(0));
+        }
+        Optional<ControlFound> found = found();
+        List.of(which, big, chart, turns, figures).forEach(node -> {
+            node.setVisible(found.isPresent());
+            node.setManaged(found.isPresent());
+        });
+        says.setText(
+                found.map(this::says)
+                        .orElse(
+                                "No control yet. At Things add a throttle, clutch, shift, choke or brake: pedal, cable and lever are drawn, then moved to where yours are."));
+        found.ifPresent(this::show);
+    }
+
+    private String says(ControlFound found) {
+        return desk.examination().report(Step.RUN).findings().stream()
+                .filter(each -> each.severity().isWorseThan(Severity.GOOD)
+                        && each.where().ids().contains(found.control().id()))
+                .map(each -> each.severity().word() + ": " + each.what().in(desk.units()))
+                .reduce((one, other) -> one + "\n" + other)
+                .orElse("Nothing to say against it.");
+    }
+
+    private void show(ControlFound found) {
+        big.setText(desk.units().show(Quantity.angle(found.work().reached())) + " of "
+                + desk.units().show(Quantity.angle(Math.abs(found.control().wanted()))) + " wanted");
+        chart.show(diagram(found));
+        turns.getChildren().clear();
+        for (int k = 0; k < found.control().levers().size() - 1; k++) {
+            int lever = k;
+            turns.getChildren()
+                    .add(Text.button(
+                            "turn-over-" + (k + 1), "Turn lever " + (k + 1) + " inside out", () -> desk.session()
+                                    .apply(new RunEdit.SetControl(
+                                            found.control()
+                                                    .withLever(
+                                                            lever,
+                                                            found.control()
+                                                                    .levers()
+                                                                    .get(lever)
+                                                                    .turnedOver()),
+                                            "lever " + (lever + 1) + " turned inside out"))));
+        }
+        figures.refresh();
+    }
+
+    /** Both in degrees; the even share is a straight line to the same end. */
+    private static Diagram diagram(ControlFound found) {
+        List<ControlTrain.At> way = found.train().through(found.control().travel());
+        double sign = Math.signum(found.control().wanted());
+        List<Curve.Point> engine = new ArrayList<>();
+        for (ControlTrain.At at : way) {
+            engine.add(new Curve.Point(Math.toDegrees(Math.abs(at.hand())), Math.toDegrees(sign * at.engine())));
+        }
+        Curve.Point end = engine.get(engine.size() - 1);
+        List<Curve> curves = List.of(
+                new Curve("engine's lever", engine, 0, false),
+                new Curve("an even share", List.of(new Curve.Point(0, 0), end), 1, false));
+        double wanted = Math.toDegrees(Math.abs(found.control().wanted()));
+        return new Diagram(
+                Axis.of(
+                        "hand's lever, °",
+                        DoubleStream.of(
+                                0, Math.toDegrees(Math.abs(found.control().travel())))),
+                Axis.of(
+                        "engine's lever, °",
+                        DoubleStream.concat(
+                                DoubleStream.of(0, wanted * 1.05),
+                                engine.stream().mapToDouble(Curve.Point::y))),
+                curves,
+                List.of(),
+                List.of(new Diagram.Level(wanted, "wanted", Severity.GOOD)));
+    }
+}

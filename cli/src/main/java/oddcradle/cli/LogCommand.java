@@ -133,7 +133,7 @@ final class LogCommand implements Callable<Integer> {
                 line.starts == null ? last.map(LogEntry::starts).orElse(0) : line.starts,
                 line.distance == null
                         ? last.map(LogEntry::distance).orElse(0.0)
-                        : read("--distance", line.distance, Kind.LENGTH),
+                        : read("--distance", line.distance, Kind.DISTANCE),
                 work,
                 line.place,
                 line.found,

@@ -90,7 +90,7 @@ final class BookCards {
                 .one("what", LogEntry.Work.values(), LogEntry.Work::word, LogEntry::work, LogEntry::withWork)
                 .measure("hours since it went in", Kind.DURATION, LogEntry::hours, LogEntry::withHours)
                 .count("starts", LogEntry::starts, LogEntry::withStarts)
-                .length("distance", LogEntry::distance, LogEntry::withDistance)
+                .measure("distance", Kind.DISTANCE, LogEntry::distance, LogEntry::withDistance)
                 .words("where", LogEntry::place, LogEntry::withPlace)
                 .words("found", LogEntry::found, LogEntry::withFound)
                 .words("changed", LogEntry::changed, LogEntry::withChanged);

@@ -282,9 +282,10 @@ final class RunCards {
 
     private static FieldsOf<Carburettor> carburettor(FieldsOf<Carburettor> of) {
         return of.measure("main jet that was right", Kind.FINE_LENGTH, Carburettor::jet, Carburettor::withJet)
-                .length("height where it was right", Carburettor::altitude, Carburettor::withAltitude)
+                .measure("height where it was right", Kind.DISTANCE, Carburettor::altitude, Carburettor::withAltitude)
                 .measure("air there", Kind.TEMPERATURE, Carburettor::temperature, Carburettor::withTemperature)
-                .length("height where it runs", Carburettor::siteAltitude, Carburettor::withSiteAltitude)
+                .measure(
+                        "height where it runs", Kind.DISTANCE, Carburettor::siteAltitude, Carburettor::withSiteAltitude)
                 .measure(
                         "air where it runs",
                         Kind.TEMPERATURE,

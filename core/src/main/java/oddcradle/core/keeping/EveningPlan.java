@@ -13,7 +13,7 @@ import oddcradle.core.job.book.WorkTask;
  * Which evening which work is done: in the order of the list, but nothing before its parts are here; what waits lets the next go first.
  *
  * @param evenings from the first with work to the last
- * @param waiting what cannot be planned, because nobody knows when its parts come
+ * @param waiting what cannot be planned, because nobody knows when its parts come: not said, or late already
  */
 public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
     private static final double LEAST = 60;
@@ -85,6 +85,8 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
                 }
                 if (part.due().isEmpty()) {
                     unknown.add(part.label());
+                } else if (part.due().compareTo(today) < 0) {
+                    unknown.add(part.label() + " (expected " + part.due() + ", late)");
                 } else {
                     ready = Math.max(ready, Days.number(part.due()));
                 }

@@ -69,7 +69,7 @@ final class AroundQuestions {
                 .figure("jet", Quantity.fine(wanted))
                 .figure("for the air alone", Quantity.fine(thin))
                 .figure("power there, over power then", Quantity.share(there.density() / then.density()));
-        if (freer > 0 && altitude > from) {
+        if (freer > 0 && altitude > from + 100) {
             said.says("thin air asks for a smaller jet, a freer pipe for a larger one: they pull opposite ways");
         }
         return said.says("begin one size richer and read the plug").answer();

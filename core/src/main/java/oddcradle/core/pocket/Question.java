@@ -3,6 +3,7 @@ package oddcradle.core.pocket;
 import static oddcradle.core.units.Kind.ANGLE;
 import static oddcradle.core.units.Kind.COUNT;
 import static oddcradle.core.units.Kind.DENSITY;
+import static oddcradle.core.units.Kind.DISTANCE;
 import static oddcradle.core.units.Kind.FINE_LENGTH;
 import static oddcradle.core.units.Kind.LENGTH;
 import static oddcradle.core.units.Kind.MASS;
@@ -120,8 +121,8 @@ public enum Question {
             "jet",
             "What jet for that height with a freer pipe?",
             in("jet", "jet that is right now", FINE_LENGTH)
-                    .and("altitude", "height it is for", LENGTH)
-                    .and("from", "height it is right at", LENGTH)
+                    .and("altitude", "height it is for", DISTANCE)
+                    .and("from", "height it is right at", DISTANCE)
                     .and("temperature", "air there", TEMPERATURE)
                     .and("freer", "more jet area for the pipe", SHARE)),
     CABLE(

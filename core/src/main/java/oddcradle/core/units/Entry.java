@@ -134,7 +134,7 @@ public final class Entry {
 
     private static Unit<?> siUnit(Kind kind) {
         return switch (kind) {
-            case LENGTH, FINE_LENGTH -> METRE;
+            case LENGTH, FINE_LENGTH, DISTANCE -> METRE;
             case ANGLE -> RADIAN;
             case MASS -> KILOGRAM;
             case INERTIA -> KILOGRAM.multiply(METRE.pow(2));
@@ -242,6 +242,7 @@ public final class Entry {
         return switch (kind) {
             case LENGTH -> "12.5 mm or 1-1/4 in";
             case FINE_LENGTH -> "0.25 mm or 0.010 in";
+            case DISTANCE -> "1500 m or 5000 ft";
             case ANGLE -> "1.5 °";
             case MASS -> "47.5 kg or 105 lb";
             case INERTIA -> "1.2 kg·m²";

@@ -5,6 +5,8 @@ public enum Kind {
     LENGTH("m"),
     /** What a dial or a feeler tells. */
     FINE_LENGTH("m"),
+    /** Of roads and mountains. */
+    DISTANCE("m"),
     ANGLE("rad"),
     MASS("kg"),
     INERTIA("kg m2"),

@@ -11,6 +11,11 @@ public record Quantity(double si, Kind kind) {
         return new Quantity(metres, Kind.FINE_LENGTH);
     }
 
+    /** Of roads and mountains, m. */
+    public static Quantity distance(double metres) {
+        return new Quantity(metres, Kind.DISTANCE);
+    }
+
     public static Quantity angle(double radians) {
         return new Quantity(radians, Kind.ANGLE);
     }

@@ -86,6 +86,7 @@ public enum UnitStyle {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
             case LENGTH, FINE_LENGTH -> metric ? "mm" : "in";
+            case DISTANCE -> metric ? "m" : "ft";
             case ANGLE -> "°";
             case MASS -> metric ? "kg" : "lb";
             case INERTIA -> "kg·m²";
@@ -145,6 +146,7 @@ public enum UnitStyle {
         boolean metric = this == MILLIMETRES;
         return switch (quantity.kind()) {
             case LENGTH, FINE_LENGTH -> metric ? 1e3 : 1 / METRES_PER_INCH;
+            case DISTANCE -> metric ? 1 : 1 / (12 * METRES_PER_INCH);
             case ANGLE -> 180 / Math.PI;
             case MASS -> metric ? 1 : 1 / KILOGRAMS_PER_POUND;
             case FORCE -> metric ? (Math.abs(quantity.si()) >= 1000 ? 1e-3 : 1) : 1 / NEWTONS_PER_POUND;
@@ -192,7 +194,7 @@ public enum UnitStyle {
             case STIFFNESS -> shown >= 100 ? 0 : 1;
             case INERTIA -> 3;
             case COUNT -> shown == Math.rint(shown) ? 0 : 2;
-            case ROTATION_SPEED, HARDNESS -> 0;
+            case ROTATION_SPEED, HARDNESS, DISTANCE -> 0;
         };
     }
 

@@ -23,6 +23,7 @@ class EveryUnitTest {
             case MASS_FLOW -> 0.01;
             case PRESSURE -> 1e5;
             case VOLTAGE -> 12;
+            case DISTANCE -> 1000;
             case UNBALANCE -> 0.05;
             case DENSITY -> 2e4;
             case STIFFNESS, POWER, ENERGY -> 1e5;

@@ -1,7 +1,6 @@
 package oddcradle.desktop.step.run;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
@@ -171,10 +170,7 @@ public final class AskSheet extends VBox {
             desk.askedProperty().set(Optional.empty());
             which.setValue(question);
             arrange();
-            List<PocketInput> inputs = question.inputs();
-            if (!inputs.isEmpty()) {
-                typed.get(inputs.get(0)).requestFocus();
-            }
+            ask();
         });
     }
 }

@@ -2,6 +2,7 @@ package oddcradle.desktop.step.run;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import javafx.scene.control.ComboBox;
@@ -13,7 +14,6 @@ import oddcradle.core.job.around.Control;
 import oddcradle.core.job.edit.RunEdit;
 import oddcradle.core.linkage.ControlTrain;
 import oddcradle.core.step.run.ControlFound;
-import oddcradle.core.units.Quantity;
 import oddcradle.desktop.chart.Axis;
 import oddcradle.desktop.chart.Chart;
 import oddcradle.desktop.chart.Curve;
@@ -106,8 +106,11 @@ final class ControlSheet extends VBox {
     }
 
     private void show(ControlFound found) {
-        big.setText(desk.units().show(Quantity.angle(found.work().reached())) + " of "
-                + desk.units().show(Quantity.angle(Math.abs(found.control().wanted()))) + " wanted");
+        big.setText(String.format(
+                Locale.ROOT,
+                "%.0f° of %.0f° wanted",
+                Math.toDegrees(found.work().reached()),
+                Math.toDegrees(Math.abs(found.control().wanted()))));
         chart.show(diagram(found));
         turns.getChildren().clear();
         for (int k = 0; k < found.control().levers().size() - 1; k++) {

@@ -157,7 +157,7 @@ final class EveningSheet extends VBox {
                 EveningPlan.of(desk.session().job().book(), LocalDate.now().toString());
         MoneySum sum = MoneySum.of(desk.examination());
         big.setText(plan.ends()
-                .map(day -> "Done on " + day)
+                .map(day -> "Ready by " + day)
                 .orElse(plan.waiting().isEmpty() ? "Nothing left to do" : "Waits for parts"));
         hours.setText(String.format(Locale.ROOT, "%.1f h worked, %.1f h left. ", sum.worked() / HOUR, sum.left() / HOUR)
                 + sum.steps().stream()

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -144,7 +145,9 @@ final class LogSheet extends VBox {
                                 log.get(log.size() - 1).starts(),
                                 log.get(log.size() - 1).distance() / 1000,
                                 before > 0 ? String.format(Locale.ROOT, "; %.0f h before", before) : ""));
-        lines.show(log);
+        List<LogEntry> newestFirst = new ArrayList<>(log);
+        Collections.reverse(newestFirst);
+        lines.show(newestFirst);
         chart.show(diagram(log));
     }
 

@@ -84,17 +84,16 @@ final class StartSheet extends VBox {
         for (StartList.Item item : list.items()) {
             if (item.when() != when) {
                 when = item.when();
-                String words = when.word();
-                rows.getChildren().add(Text.head(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1)));
+                rows.getChildren().add(Text.head(capital(when.word())));
             }
             rows.getChildren().add(row(item));
         }
     }
 
     private VBox row(StartList.Item item) {
-        Label what = Text.line(item.what());
+        Label what = Text.line(capital(item.what()));
         what.getStyleClass().add("figure-value");
-        VBox row = new VBox(2, what, Text.line(item.why()));
+        VBox row = new VBox(2, what, Text.line(capital(item.why()) + "."));
         String id = item.mark().replaceAll("[^A-Za-z0-9]+", "-");
         if (item.looked().isPresent()) {
             Inspection looked = item.looked().get();
@@ -106,6 +105,10 @@ final class StartSheet extends VBox {
             row.getChildren().add(Text.button("did-" + id, "Done", () -> note(item, true)));
         }
         return row;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private void note(StartList.Item item, boolean looked) {

@@ -47,7 +47,7 @@ final class TodaySheet extends VBox {
                                         "what", each -> each.work().word())
                                 .marked(each -> over(each) >= 0 ? Optional.of(Severity.WATCH) : Optional.empty()),
                         Table.Column.numbers("due at", () -> "h", DueList.Due::dueAt, each -> hours(each.dueAt())),
-                        Table.Column.numbers("overdue", () -> "h", this::over, each -> hours(over(each)))),
+                        Table.Column.numbers("from now", () -> "h", each -> -over(each), each -> hours(-over(each)))),
                 this::picked);
         due.whenEmpty("Nothing is due.");
         Form form = new Form(desk::units, "note", "Note it down");

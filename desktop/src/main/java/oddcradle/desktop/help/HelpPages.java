@@ -24,7 +24,7 @@ final class HelpPages {
             case LOAD -> "load.md";
             case MAKE -> "make.md";
             case FIT -> "fit.md";
-            case RUN -> "findings.md";
+            case RUN -> "run.md";
         };
     }
 

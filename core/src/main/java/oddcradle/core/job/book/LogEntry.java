@@ -3,8 +3,8 @@ package oddcradle.core.job.book;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import oddcradle.core.job.fit.Dates;
+import oddcradle.core.job.fit.PhotoName;
 import oddcradle.core.math.Guard;
-import oddcradle.core.math.InvalidValue;
 import oddcradle.core.units.Kind;
 
 /**
@@ -36,6 +36,7 @@ public record LogEntry(
         implements LogEntryBuilder.With {
     private static final double LONGEST_LIFE = 4e8;
     private static final double FARTHEST = 1e10;
+    private static final double LARGEST_JET = 0.003;
     private static final int MOST_STARTS = 1_000_000;
 
     /** What a line of the log tells of. */
@@ -93,12 +94,6 @@ public record LogEntry(
         if (work == Work.JET && value > 0) {
             Guard.within("value", value, 0.0002, LARGEST_JET, "m");
         }
-        photo = photo == null ? "" : photo;
-        if (photo.length() > 200 || photo.contains("/") || photo.contains("\\") || photo.startsWith(".")) {
-            throw new InvalidValue(
-                    "photo", "is \"" + photo + "\", must be the plain name of a file in the folder of the job");
-        }
+        photo = PhotoName.checked("photo", photo);
     }
-
-    private static final double LARGEST_JET = 0.003;
 }

@@ -2,7 +2,6 @@ package oddcradle.core.job.fit;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import oddcradle.core.math.Guard;
-import oddcradle.core.math.InvalidValue;
 
 /**
  * The engine in or out once.
@@ -18,7 +17,6 @@ import oddcradle.core.math.InvalidValue;
 public record Fitting(String date, Way way, double time, String touched, String done, String photo)
         implements FittingBuilder.With {
     private static final double LONGEST_TIME = 4e6;
-    private static final int LONGEST = 200;
 
     /** Which way it went. */
     public enum Way {
@@ -42,10 +40,6 @@ public record Fitting(String date, Way way, double time, String touched, String 
         Guard.within("time", time, 0, LONGEST_TIME, "s");
         touched = touched == null ? "" : touched;
         done = done == null ? "" : done;
-        photo = photo == null ? "" : photo;
-        if (photo.length() > LONGEST || photo.contains("/") || photo.contains("\\") || photo.startsWith(".")) {
-            throw new InvalidValue(
-                    "photo", "is \"" + photo + "\", must be the plain name of a file in the folder of the job");
-        }
+        photo = PhotoName.checked("photo", photo);
     }
 }

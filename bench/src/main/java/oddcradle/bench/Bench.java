@@ -66,6 +66,7 @@ public final class Bench {
         print("300 parts on bars / one second", "ms", 1, MakeMeasures.nesting());
         print("60 bosses bolted down / one frame", "ms", 1, FitMeasures.sixty());
         print("10,000 ways of shimming / one second", "ms", 1, FitMeasures.shims());
+        print("what hangs from the seat / one frame", "ms", 0.1, RunMeasures.nudged());
         if (quick) {
             return;
         }

@@ -7,7 +7,11 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import oddcradle.files.job.JobStore;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -22,7 +26,7 @@ class LogAndAskTest {
     }
 
     private static int lines(Path job) throws IOException {
-        return new JobStore(java.time.Clock.systemUTC()).open(job).job().book().log().size();
+        return new JobStore(Clock.systemUTC()).open(job).job().book().log().size();
     }
 
     @Test
@@ -60,12 +64,15 @@ class LogAndAskTest {
     void log_writesATableAndAPageForTheCustomer() throws IOException {
         Path csv = folder.resolve("log.csv");
         Path pdf = folder.resolve("page.pdf");
-        CommandRun run = CommandRun.of("log", job().toString(), "--csv", csv.toString(), "--customer", pdf.toString(), "--json");
+        CommandRun run =
+                CommandRun.of("log", job().toString(), "--csv", csv.toString(), "--customer", pdf.toString(), "--json");
         assertThat(run.code()).isZero();
-        assertThat(Files.readAllLines(csv)).hasSize(1 + lines(RUNABOUT)).anyMatch(line -> line.contains("one size richer"));
-        try (var document = org.apache.pdfbox.Loader.loadPDF(pdf.toFile())) {
-            String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);
-            assertThat(text).contains("marsh warden", "clutch cable, 1.4 m", "3400", "1800");
+        assertThat(Files.readAllLines(csv))
+                .hasSize(1 + lines(RUNABOUT))
+                .anyMatch(line -> line.contains("one size richer"));
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("marsh warden", "clutch cable, 1.4 m", "3 400", "1 800");
             assertThat(text).doesNotContain("pipe bender", "cycle shop", "chain guard sheet");
         }
         JsonNode json = new ObjectMapper().readTree(run.out());

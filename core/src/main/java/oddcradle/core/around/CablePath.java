@@ -23,7 +23,7 @@ public record CablePath(List<Vec3> points, double length, double tightest, Vec3 
     private static final int MOST_POINTS = 200;
 
     /** Pieces that each span is cut into; the rest is of sixth order in that. */
-    private static final int PIECES = 32;
+    private static final int PIECES = 16;
 
     private static final double SAME = 1e-6;
 

@@ -80,7 +80,7 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
             long ready = begin;
             for (String need : task.needs()) {
                 Purchase part = parts.get(need);
-                if (part.isHere()) {
+                if (part.arrived()) {
                     continue;
                 }
                 if (part.due().isEmpty()) {

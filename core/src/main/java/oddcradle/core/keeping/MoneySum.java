@@ -50,7 +50,7 @@ public record MoneySum(
     public static MoneySum of(Examination examination) {
         Book book = examination.job().book();
         List<Cost> costs = new ArrayList<>();
-        book.purchases().forEach(each -> costs.add(new Cost(each.isBought(), each.cost())));
+        book.purchases().forEach(each -> costs.add(new Cost(each.ordered(), each.cost())));
         HardwareTotals hardware = HardwareTotals.of(examination);
         hardware.lines().forEach(line -> costs.add(cost(line.note(), line.count())));
         hardware.others().forEach(part -> costs.add(cost(part, 1)));

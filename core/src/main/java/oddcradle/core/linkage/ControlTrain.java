@@ -17,7 +17,12 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
     private static final int MOST_LEVERS = 6;
 
     /** Enough that the branch a lever is on cannot be lost. */
-    private static final int STEPS = 240;
+    private static final int STEPS = 100;
+
+    private static final int HALVINGS = 20;
+
+    /** Nearer to the end of the travel is at its end, rad. */
+    private static final double REACHED = 1e-9;
 
     /** Less wire pushed back than this is rounding, m. */
     private static final double SLACK = 1e-9;
@@ -84,13 +89,12 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
         if (travel == 0) {
             throw new InvalidValue("travel", "is 0, must be how far the hand's lever turns");
         }
-        List<Double> before = new ArrayList<>();
-        levers.forEach(lever -> before.add(0.0));
-        List<At> all = new ArrayList<>(List.of(at(before)));
+        List<At> all = new ArrayList<>(List.of(atRest()));
         for (int step = 1; step <= STEPS; step++) {
-            List<Double> last = all.get(all.size() - 1).angles();
-            Optional<List<Double>> next = follow(travel * step / STEPS, last);
+            At last = all.get(all.size() - 1);
+            Optional<List<Double>> next = follow(travel * step / STEPS, last.angles());
             if (next.isEmpty()) {
+                all.add(nearestTo(last, travel * step / STEPS));
                 break;
             }
             all.add(at(next.get()));
@@ -98,9 +102,30 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
         return List.copyOf(all);
     }
 
-    /** Whether a train that went so far came to the end of the hand's travel. */
-    public static boolean isWhole(List<At> through) {
-        return through.size() == STEPS + 1;
+    /** As far as it goes on the way to where it cannot follow, by halving. */
+    private At nearestTo(At last, double stopped) {
+        At best = last;
+        double far = stopped;
+        for (int k = 0; k < HALVINGS; k++) {
+            double middle = (best.hand() + far) / 2;
+            Optional<List<Double>> there = follow(middle, best.angles());
+            if (there.isPresent()) {
+                best = at(there.get());
+            } else {
+                far = middle;
+            }
+        }
+        return best;
+    }
+
+    /** All levers as they are drawn. */
+    public At atRest() {
+        return at(levers.stream().map(lever -> 0.0).toList());
+    }
+
+    /** Whether a train that went so far came to the end of the hand's travel, rad. */
+    public static boolean isWhole(List<At> through, double travel) {
+        return Math.abs(through.get(through.size() - 1).hand() - travel) < REACHED;
     }
 
     private Optional<List<Double>> follow(double hand, List<Double> last) {

@@ -84,7 +84,7 @@ public record ControlWork(
         }
         return new ControlWork(
                 end.engine() * Math.signum(wanted),
-                ControlTrain.isWhole(way),
+                ControlTrain.isWhole(way, travel),
                 end.hand(),
                 force,
                 Arrays.stream(links).boxed().toList(),

@@ -53,7 +53,7 @@ public record CutPlan(List<CutBar> bars, boolean proven) {
             return left >= KEPT;
         }
 
-        public boolean isBought() {
+        public boolean ordered() {
             return stock.count() == 0;
         }
     }
@@ -180,7 +180,7 @@ public record CutPlan(List<CutBar> bars, boolean proven) {
     /** Price of all bars that are bought, in the shop's money; those without a price count nothing. */
     public double price() {
         return bars.stream()
-                .filter(CutBar::isBought)
+                .filter(CutBar::ordered)
                 .mapToDouble(bar -> bar.stock().price())
                 .sum();
     }
@@ -188,7 +188,7 @@ public record CutPlan(List<CutBar> bars, boolean proven) {
     /** Bars that are bought and have no price. */
     public long unpriced() {
         return bars.stream()
-                .filter(bar -> bar.isBought() && bar.stock().price() == 0)
+                .filter(bar -> bar.ordered() && bar.stock().price() == 0)
                 .count();
     }
 
@@ -206,7 +206,7 @@ public record CutPlan(List<CutBar> bars, boolean proven) {
         List<Bar> rack = new ArrayList<>(stores.bars());
         List<Bar> offCuts = new ArrayList<>();
         for (CutBar cut : bars) {
-            int at = cut.isBought() ? -1 : whereLies(rack, cut.stock());
+            int at = cut.ordered() ? -1 : whereLies(rack, cut.stock());
             if (at >= 0) {
                 Bar one = rack.get(at);
                 if (one.count() == 1) {

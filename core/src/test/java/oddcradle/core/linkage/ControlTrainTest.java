@@ -45,8 +45,8 @@ class ControlTrainTest {
         ControlTrain train =
                 new ControlTrain(List.of(upright(0, 0.2, 0.2), upright(1, 0.05, 0.05)), List.of(new Link.Rod()));
         List<ControlTrain.At> way = train.through(1.2);
-        assertThat(ControlTrain.isWhole(way)).isFalse();
-        assertThat(way.get(way.size() - 1).transmission().get(0)).isLessThan(0.2);
+        assertThat(ControlTrain.isWhole(way, 1.2)).isFalse();
+        assertThat(way.get(way.size() - 1).transmission().get(0)).isLessThan(0.01);
         assertThat(way.get(way.size() - 1).hand()).isBetween(0.2, 0.3);
     }
 
@@ -87,7 +87,7 @@ class ControlTrainTest {
                                 new Vec3(0.8, 0, arm))),
                 List.of(new Link.Rod()));
         List<ControlTrain.At> way = train.through(travel);
-        assertThat(ControlTrain.isWhole(way)).isTrue();
+        assertThat(ControlTrain.isWhole(way, travel)).isTrue();
         double turned = 0;
         for (int k = 1; k < way.size(); k++) {
             turned += (way.get(k).ratio() + way.get(k - 1).ratio())

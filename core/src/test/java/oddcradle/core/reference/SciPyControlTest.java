@@ -107,7 +107,7 @@ class SciPyControlTest {
                         .replace("MOUTH", list(mouth))
                         .replace("EXIT", list(exit))
                         .replace("HAND", Double.toString(hand)));
-        assertThat(ControlTrain.isWhole(way)).isTrue();
+        assertThat(ControlTrain.isWhole(way, hand)).isTrue();
         assertThat(Math.abs(end.engine())).isGreaterThan(0.05);
         assertThat(end.engine()).isCloseTo(theirs[0], within(1e-9));
         assertThat(end.ratio()).isCloseTo(theirs[1], within(1e-6));

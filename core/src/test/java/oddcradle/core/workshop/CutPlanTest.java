@@ -47,7 +47,7 @@ class CutPlanTest {
         CutPlan plan = CutPlan.of(TUBES, JOB.build());
         assertThat(tubes(plan)).containsExactlyInAnyOrder("C1", "C2");
         CutBar bar = plan.bars().get(0);
-        assertThat(bar.isBought()).isTrue();
+        assertThat(bar.ordered()).isTrue();
         assertThat(bar.stock().length()).isEqualTo(6);
         Piece second = bar.pieces().get(1);
         assertThat(second.from())

@@ -29,7 +29,7 @@ final class WorkshopTables {
                             bar.stock().section().in(units),
                             bar.stock().material(),
                             length(bar.stock().length(), units),
-                            bar.isBought() ? "buy" : bar.stock().mark(),
+                            bar.ordered() ? "buy" : bar.stock().mark(),
                             piece.tube(),
                             length(piece.from(), units),
                             length(piece.length(), units)));

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.body.Scan;
+import oddcradle.core.job.book.LogEntry;
 import oddcradle.core.job.donor.Donor;
 import oddcradle.core.job.fit.Fitting;
 import oddcradle.core.job.fit.Measuring;
@@ -27,9 +28,11 @@ public final class Belongings {
                         Stream.of(job.host().survey()),
                         job.asBuilt().measured().stream().map(Measuring::survey))
                 .flatMap(each -> each);
-        Stream<String> photos = Stream.concat(
+        Stream<String> photos = Stream.of(
                         surveys.flatMap(survey -> survey.points().stream()).map(SurveyPoint::photo),
-                        job.asBuilt().fittings().stream().map(Fitting::photo))
+                        job.asBuilt().fittings().stream().map(Fitting::photo),
+                        job.book().log().stream().map(LogEntry::photo))
+                .flatMap(each -> each)
                 .filter(photo -> !photo.isEmpty());
         Stream<String> scans = Stream.concat(
                         donors.stream().map(Donor::scan),

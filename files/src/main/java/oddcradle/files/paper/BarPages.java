@@ -53,7 +53,7 @@ final class BarPages {
                         + (bar.stock().material().isEmpty()
                                 ? ""
                                 : ", " + bar.stock().material())
-                        + ", " + (bar.isBought() ? "bar of " : bar.stock().mark() + ", ")
+                        + ", " + (bar.ordered() ? "bar of " : bar.stock().mark() + ", ")
                         + style.show(Quantity.length(bar.stock().length()))
                         + (bar.isKept()
                                 ? ", off-cut of " + style.show(Quantity.length(bar.left()))

@@ -69,7 +69,7 @@ final class BuyingPage {
 
     private static void bars(List<List<String>> rows, CutPlan cuts, UnitStyle style, Pace pace) {
         Map<String, List<CutPlan.CutBar>> alike = new LinkedHashMap<>();
-        cuts.bars().stream().filter(CutPlan.CutBar::isBought).forEach(bar -> alike.computeIfAbsent(
+        cuts.bars().stream().filter(CutPlan.CutBar::ordered).forEach(bar -> alike.computeIfAbsent(
                         bar.stock().toString(), any -> new ArrayList<>())
                 .add(bar));
         alike.values()

@@ -27,7 +27,7 @@ public final class CustomerPage {
             String whose = money.customer().isEmpty() ? "" : "For " + money.customer() + ", " + today + ". ";
             TablePages.add(
                     book,
-                    job.name(),
+                    "How the work stands",
                     whose + money.note(),
                     List.of(work(job, today), parts(job), money(MoneySum.of(examination))));
             return book.bytes();
@@ -57,7 +57,7 @@ public final class CustomerPage {
                 rows.add(List.of(
                         part.count() + " × " + part.label(),
                         part.state().word(),
-                        part.isHere() || part.due().isEmpty() ? "" : "expected " + part.due()));
+                        part.arrived() || part.due().isEmpty() ? "" : "expected " + part.due()));
             }
         }
         return new TablePages.Table(

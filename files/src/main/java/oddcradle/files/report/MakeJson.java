@@ -52,7 +52,7 @@ final class MakeJson {
                 .put("section", bar.stock().section().designation())
                 .put("material", bar.stock().material())
                 .put("length", bar.stock().length())
-                .put("buy", bar.isBought())
+                .put("buy", bar.ordered())
                 .put("price", bar.stock().price())
                 .put("left", bar.left());
         ArrayNode pieces = out.putArray("pieces");

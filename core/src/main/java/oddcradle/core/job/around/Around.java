@@ -47,7 +47,6 @@ public record Around(
         guards = list("guards", guards);
         shocks = list("shocks", shocks);
         different("controls", controls, Control::id);
-        different("exhausts", exhausts, Exhaust::pipe);
         different("circuits", circuits, Circuit::id);
         different("leads", leads, Lead::id);
         different("guards", guards, RotatingGuard::id);

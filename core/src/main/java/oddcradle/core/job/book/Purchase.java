@@ -36,12 +36,12 @@ public record Purchase(
     }
 
     /** Whether work can use it. */
-    public boolean isHere() {
+    public boolean arrived() {
         return state == Part.State.HERE || state == Part.State.TEMPORARY || state == Part.State.FINAL;
     }
 
     /** Whether money has gone for it. */
-    public boolean isBought() {
+    public boolean ordered() {
         return state != Part.State.TO_BUY;
     }
 }

@@ -13,12 +13,14 @@ import oddcradle.core.math.Guard;
  */
 @RecordBuilder
 public record BossHole(String thread, double depth, String behind, boolean through) implements BossHoleBuilder.With {
+    private static final double DEEPEST = 10;
+
     /** Nobody has looked. */
     public static final BossHole UNKNOWN = new BossHole("", 0, "", false);
 
     public BossHole {
         Guard.present("thread", thread);
-        Guard.notNegative("depth", depth, "m");
+        Guard.within("depth", depth, 0, DEEPEST, "m");
         Guard.present("behind", behind);
     }
 

@@ -112,7 +112,7 @@ public record ControlFound(
             Control control, ControlTrain train, ControlWork work, List<Laid> cables, Standing standing) {
         double most = 0;
         Optional<Integer> by = Optional.empty();
-        ControlTrain.At rest = train.through(control.travel()).get(0);
+        ControlTrain.At rest = train.atRest();
         for (int k = 0; k < control.links().size(); k++) {
             double pulled = pulled(control, train, k, standing);
             double taken =

@@ -59,7 +59,7 @@ final class BarStrips extends VBox {
 
     private String words(CutPlan cuts) {
         Pace pace = desk.session().job().build().shop().pace();
-        long bought = cuts.bars().stream().filter(CutPlan.CutBar::isBought).count();
+        long bought = cuts.bars().stream().filter(CutPlan.CutBar::ordered).count();
         String price = cuts.price() > 0
                 ? String.format(Locale.ROOT, ", %.2f %s", cuts.price(), pace.currency())
                         .stripTrailing()
@@ -75,7 +75,7 @@ final class BarStrips extends VBox {
     private VBox strip(CutPlan.CutBar bar) {
         Label head = Text.line(bar.stock().section().in(desk.units())
                 + (bar.stock().material().isEmpty() ? "" : ", " + bar.stock().material()) + ": "
-                + (bar.isBought() ? "bar of " : bar.stock().mark() + " of ")
+                + (bar.ordered() ? "bar of " : bar.stock().mark() + " of ")
                 + desk.units().show(Quantity.length(bar.stock().length())) + ", leaves "
                 + desk.units().show(Quantity.length(bar.left()))
                 + (bar.isKept() ? "" : " of scrap"));

@@ -130,7 +130,7 @@ final class EveningSheet extends VBox {
     private List<String> waitable() {
         List<String> all = new ArrayList<>(List.of(""));
         desk.session().job().book().purchases().stream()
-                .filter(each -> !each.isHere())
+                .filter(each -> !each.arrived())
                 .map(Purchase::id)
                 .forEach(all::add);
         return all;

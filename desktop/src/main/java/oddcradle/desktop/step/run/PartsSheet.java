@@ -52,7 +52,7 @@ final class PartsSheet extends VBox {
                         Table.Column.words(
                                 "is",
                                 each -> each.state().word()
-                                        + (each.isHere() || each.due().isEmpty() ? "" : ", " + each.due())),
+                                        + (each.arrived() || each.due().isEmpty() ? "" : ", " + each.due())),
                         Table.Column.numbers("all", () -> "", Purchase::cost, each -> plain(each.cost()))),
                 this::picked);
         parts.whenEmpty("No part yet.");

@@ -1,6 +1,9 @@
 package oddcradle.core.math;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
 
 /** Small checks for values that enter the core; each failure names the value, what it was and what it must be. */
 public final class Guard {
@@ -67,5 +70,27 @@ public final class Guard {
             throw new InvalidValue(field, "is missing");
         }
         return value;
+    }
+
+    /**
+     * A list of its own; an empty one for null.
+     *
+     * @throws InvalidValue if it has more than {@code most} entries
+     */
+    public static <T> List<T> list(String field, List<T> given, int most) {
+        List<T> copied = given == null ? List.of() : List.copyOf(given);
+        within(field, copied.size(), 0, most, "entries");
+        return copied;
+    }
+
+    /** @throws InvalidValue if two have one name, naming the later */
+    public static <T> void different(String field, String name, List<T> all, Function<T, String> by) {
+        Set<String> known = new HashSet<>();
+        for (int k = 0; k < all.size(); k++) {
+            if (!known.add(by.apply(all.get(k)))) {
+                throw new InvalidValue(
+                        field + "[" + k + "]." + name, "repeats \"" + by.apply(all.get(k)) + "\", they must differ");
+            }
+        }
     }
 }

@@ -69,6 +69,10 @@ class KeepingTest {
         assertThat(EveningPlan.of(unknown, "2026-03-02").waiting())
                 .extracting(each -> each.task().id())
                 .containsExactly("T1");
+        // What was to come yesterday and has not is not taken as here.
+        Book over = book(List.of(part("P1", Part.State.ORDERED, "2026-02-20")), waits, task("T2", 3));
+        assertThat(EveningPlan.of(over, "2026-03-02").waiting().get(0).parts())
+                .containsExactly("part P1 (expected 2026-02-20, late)");
         Book here = book(List.of(part("P1", Part.State.HERE, "2026-03-30")), waits);
         assertThat(EveningPlan.of(here, "2026-03-02").ends("T1")).contains("2026-03-02");
     }

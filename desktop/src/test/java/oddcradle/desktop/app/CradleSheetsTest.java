@@ -51,10 +51,6 @@ class CradleSheetsTest extends WindowDriver {
                 () -> robot.lookup(id).<ButtonBase>queryAs(ButtonBase.class).fire());
     }
 
-    private static <T> void choose(FxRobot robot, String id, T value) {
-        robot.interact(() -> robot.lookup(id).<ComboBox<T>>query().setValue(value));
-    }
-
     /** Typed by hand into a field of a form. */
     private void write(FxRobot robot, String field, String text) {
         if (byHand) {

@@ -4,10 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.TableView;
 import javafx.stage.Stage;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.finding.Severity;
@@ -43,16 +40,6 @@ class FitSheetsTest extends WindowDriver {
 
     private AsBuilt built() {
         return desk.session().job().asBuilt();
-    }
-
-    private static int rows(FxRobot robot, String table) {
-        return robot.lookup(table).queryAs(TableView.class).getItems().size();
-    }
-
-    private static String words(FxRobot robot, String box) {
-        return robot.lookup(box).query().lookupAll(".label").stream()
-                .map(label -> ((Labeled) label).getText())
-                .collect(Collectors.joining(" | "));
     }
 
     /** Reamed and shimmed by two clicks, lined up by dials that are simulated: at last nothing is worse than a note. */

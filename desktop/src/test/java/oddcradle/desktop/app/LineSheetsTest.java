@@ -57,10 +57,6 @@ class LineSheetsTest extends WindowDriver {
                 .toList();
     }
 
-    private static <T> void choose(FxRobot robot, String box, T value) {
-        robot.interact(() -> robot.lookup(box).<T>queryComboBox().setValue(value));
-    }
-
     @Test
     void teethAndAJackshaft_changeLengthSpeedEnvelopeAndFindings(FxRobot robot) {
         at(robot, Step.LINE, "stages");

@@ -38,10 +38,6 @@ class MakeSheetsTest extends WindowDriver {
         open(stage);
     }
 
-    private int rows(FxRobot robot, String table) {
-        return robot.lookup(table).queryAs(TableView.class).getItems().size();
-    }
-
     @Test
     void cutsCopesHolesWeldsAndOrder_areToldOfTheOpenJob(FxRobot robot) {
         at(robot, Step.MAKE, "cut-list");

@@ -2,9 +2,6 @@ package oddcradle.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.stream.Collectors;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
@@ -39,24 +36,6 @@ class RunSheetsTest extends WindowDriver {
 
     private Book book() {
         return desk.session().job().book();
-    }
-
-    private static int rows(FxRobot robot, String table) {
-        return robot.lookup(table).queryAs(TableView.class).getItems().size();
-    }
-
-    private static String words(FxRobot robot, String box) {
-        return robot.lookup(box).query().lookupAll(".label").stream()
-                .map(label -> ((Labeled) label).getText())
-                .collect(Collectors.joining(" | "));
-    }
-
-    private static <T> void choose(FxRobot robot, String box, T value) {
-        robot.interact(() -> {
-            @SuppressWarnings("unchecked")
-            ComboBox<T> choice = robot.lookup(box).queryAs(ComboBox.class);
-            choice.setValue(value);
-        });
     }
 
     @Test

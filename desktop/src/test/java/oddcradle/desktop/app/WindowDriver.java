@@ -6,9 +6,12 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
@@ -135,5 +138,24 @@ abstract class WindowDriver {
     /** Sets the text of a field that is taken together with others by a button. */
     static void fill(FxRobot robot, String field, String text) {
         robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+    }
+
+    static int rows(FxRobot robot, String table) {
+        return robot.lookup(table).queryAs(TableView.class).getItems().size();
+    }
+
+    /** All labels in a box. */
+    static String words(FxRobot robot, String box) {
+        return robot.lookup(box).query().lookupAll(".label").stream()
+                .map(label -> ((Labeled) label).getText())
+                .collect(Collectors.joining(" | "));
+    }
+
+    static <T> void choose(FxRobot robot, String box, T value) {
+        robot.interact(() -> {
+            @SuppressWarnings("unchecked")
+            ComboBox<T> choice = robot.lookup(box).queryAs(ComboBox.class);
+            choice.setValue(value);
+        });
     }
 }

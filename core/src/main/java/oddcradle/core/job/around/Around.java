@@ -1,13 +1,9 @@
 package oddcradle.core.job.around;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
 import oddcradle.core.math.Guard;
-import oddcradle.core.math.InvalidValue;
 
 /**
  * What hangs from the seat and is made or bought when the engine is in.
@@ -38,35 +34,19 @@ public record Around(
             List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(), List.of());
 
     public Around {
-        controls = list("controls", controls);
-        exhausts = list("exhausts", exhausts);
+        controls = Guard.list("controls", controls, MOST);
+        exhausts = Guard.list("exhausts", exhausts, MOST);
         carburettor = carburettor == null ? Optional.empty() : carburettor;
         fuel = fuel == null ? Optional.empty() : fuel;
-        circuits = list("circuits", circuits);
-        leads = list("leads", leads);
-        guards = list("guards", guards);
-        shocks = list("shocks", shocks);
-        different("controls", controls, Control::id);
-        different("circuits", circuits, Circuit::id);
-        different("leads", leads, Lead::id);
-        different("guards", guards, RotatingGuard::id);
-        different("shocks", shocks, Shock::id);
-    }
-
-    private static <T> List<T> list(String field, List<T> given) {
-        List<T> copied = given == null ? List.of() : List.copyOf(given);
-        Guard.within(field, copied.size(), 0, MOST, "entries");
-        return copied;
-    }
-
-    private static <T> void different(String field, List<T> all, Function<T, String> by) {
-        Set<String> known = new HashSet<>();
-        for (int k = 0; k < all.size(); k++) {
-            if (!known.add(by.apply(all.get(k)))) {
-                throw new InvalidValue(
-                        field + "[" + k + "]", "repeats the mark \"" + by.apply(all.get(k)) + "\", marks must differ");
-            }
-        }
+        circuits = Guard.list("circuits", circuits, MOST);
+        leads = Guard.list("leads", leads, MOST);
+        guards = Guard.list("guards", guards, MOST);
+        shocks = Guard.list("shocks", shocks, MOST);
+        Guard.different("controls", "id", controls, Control::id);
+        Guard.different("circuits", "id", circuits, Circuit::id);
+        Guard.different("leads", "id", leads, Lead::id);
+        Guard.different("guards", "id", guards, RotatingGuard::id);
+        Guard.different("shocks", "id", shocks, Shock::id);
     }
 
     public Optional<Control> control(String id) {

@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 
@@ -36,14 +35,14 @@ public record Book(
             new Book(List.of(), List.of(), Money.NONE, List.of(), Evenings.USUAL, DonorDeal.NONE);
 
     public Book {
-        log = list("log", log, MOST_ENTRIES);
-        purchases = list("purchases", purchases, MOST);
+        log = Guard.list("log", log, MOST_ENTRIES);
+        purchases = Guard.list("purchases", purchases, MOST);
         money = money == null ? Money.NONE : money;
-        tasks = list("tasks", tasks, MOST);
+        tasks = Guard.list("tasks", tasks, MOST);
         evenings = evenings == null ? Evenings.USUAL : evenings;
         deal = deal == null ? DonorDeal.NONE : deal;
-        different("purchases", purchases, Purchase::id);
-        different("tasks", tasks, WorkTask::id);
+        Guard.different("purchases", "id", purchases, Purchase::id);
+        Guard.different("tasks", "id", tasks, WorkTask::id);
         for (int k = 1; k < log.size(); k++) {
             requireForward(k, log.get(k - 1), log.get(k));
         }
@@ -88,22 +87,6 @@ public record Book(
         return number == Math.rint(number)
                 ? Long.toString(Math.round(number))
                 : String.valueOf(Math.round(number * 10) / 10.0);
-    }
-
-    private static <T> List<T> list(String field, List<T> given, int most) {
-        List<T> copied = given == null ? List.of() : List.copyOf(given);
-        Guard.within(field, copied.size(), 0, most, "entries");
-        return copied;
-    }
-
-    private static <T> void different(String field, List<T> all, Function<T, String> by) {
-        Set<String> known = new HashSet<>();
-        for (int k = 0; k < all.size(); k++) {
-            if (!known.add(by.apply(all.get(k)))) {
-                throw new InvalidValue(
-                        field + "[" + k + "].id", "repeats \"" + by.apply(all.get(k)) + "\", marks must differ");
-            }
-        }
     }
 
     /** The newest line; empty where it has not run yet. */

@@ -2,11 +2,8 @@ package oddcradle.core.job.fit;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
 import oddcradle.core.job.body.Scan;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -45,37 +42,21 @@ public record AsBuilt(
             List.of(), List.of(), List.of(), Growth.NONE, List.of(), List.of(), List.of(), List.of(), Optional.empty());
 
     public AsBuilt {
-        measured = list("measured", measured, MOST_TIMES);
-        shafts = list("shafts", shafts, MOST_LINES);
-        feet = list("feet", feet, MOST_LINES);
+        measured = Guard.list("measured", measured, MOST_TIMES);
+        shafts = Guard.list("shafts", shafts, MOST_LINES);
+        feet = Guard.list("feet", feet, MOST_LINES);
         growth = growth == null ? Growth.NONE : growth;
-        fitted = list("fitted", fitted, MOST_LINES);
-        fittings = list("fittings", fittings, MOST_LINES);
-        cutAway = list("cutAway", cutAway, MOST_LINES);
-        inspections = list("inspections", inspections, MOST_LINES);
+        fitted = Guard.list("fitted", fitted, MOST_LINES);
+        fittings = Guard.list("fittings", fittings, MOST_LINES);
+        cutAway = Guard.list("cutAway", cutAway, MOST_LINES);
+        inspections = Guard.list("inspections", inspections, MOST_LINES);
         scan = scan == null ? Optional.empty() : scan;
-        different("measured", "name", measured, Measuring::name);
-        different("shafts", "id", shafts, ShaftReading::id);
-        different("feet", "mount", feet, FootGap::mount);
-        different("fitted", "mount", fitted, Fitted::mount);
-        different("inspections", "item", inspections, Inspection::item);
+        Guard.different("measured", "name", measured, Measuring::name);
+        Guard.different("shafts", "id", shafts, ShaftReading::id);
+        Guard.different("feet", "mount", feet, FootGap::mount);
+        Guard.different("fitted", "mount", fitted, Fitted::mount);
+        Guard.different("inspections", "item", inspections, Inspection::item);
         inOrder(fittings);
-    }
-
-    private static <T> List<T> list(String field, List<T> given, int most) {
-        List<T> copied = given == null ? List.of() : List.copyOf(given);
-        Guard.within(field, copied.size(), 0, most, "entries");
-        return copied;
-    }
-
-    private static <T> void different(String field, String name, List<T> all, Function<T, String> by) {
-        Set<String> known = new HashSet<>();
-        for (int k = 0; k < all.size(); k++) {
-            if (!known.add(by.apply(all.get(k)))) {
-                throw new InvalidValue(
-                        field + "[" + k + "]." + name, "repeats \"" + by.apply(all.get(k)) + "\", they must differ");
-            }
-        }
     }
 
     private static void inOrder(List<Fitting> fittings) {

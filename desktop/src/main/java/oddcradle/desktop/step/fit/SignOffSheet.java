@@ -1,19 +1,13 @@
 package oddcradle.desktop.step.fit;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import oddcradle.core.fitup.SignOff;
-import oddcradle.core.job.edit.SetAsBuilt;
-import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Inspection;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.Signing;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
 
@@ -21,30 +15,17 @@ import oddcradle.desktop.store.Desk;
 final class SignOffSheet extends VBox {
     private final Desk desk;
     private final Label sum = Text.said("sign-sum");
-    private final TextField who = new TextField();
-    private final Label problem = new Label();
+    private final Signing signing;
     private final VBox rows = new VBox(8);
 
     SignOffSheet(Desk desk) {
         super(8);
         this.desk = desk;
-        who.setId("sign-who");
-        who.setPromptText("who looks");
-        who.setAccessibleText("who looks");
-        problem.setId("sign-problem");
-        problem.getStyleClass().add("field-problem");
-        problem.setWrapText(true);
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        who.textProperty().addListener(typed -> problem.setText(""));
-        Label name = new Label("who looks");
-        name.getStyleClass().add("name");
-        HBox row = new HBox(6, name, who);
-        row.getStyleClass().add("field-row");
+        signing = new Signing(desk, "sign", "Who looked? Write a name first.");
         getChildren()
                 .addAll(
                         sum,
-                        row,
-                        problem,
+                        signing,
                         rows,
                         Text.line(
                                 "A hand push, or standing on the gearbox, shows slack; it is no test of strength or of life. Where the law asks for licensed inspection, this list is none."));
@@ -87,22 +68,6 @@ final class SignOffSheet extends VBox {
     }
 
     private void note(SignOff.Item item, boolean looked) {
-        if (looked && who.getText().isBlank()) {
-            problem.setText("Who looked? Write a name first.");
-            who.requestFocus();
-            return;
-        }
-        AsBuilt built = desk.session().job().asBuilt();
-        List<Inspection> all = new ArrayList<>(built.inspections());
-        all.removeIf(each -> each.item().equals(item.mark()));
-        if (looked) {
-            all.add(new Inspection(
-                    item.mark(), who.getText().strip(), LocalDate.now().toString(), ""));
-        }
-        desk.session()
-                .apply(new SetAsBuilt(
-                        built.withInspections(all),
-                        looked ? "looked at " + item.mark() : "look again",
-                        "sign." + item.mark()));
+        signing.note(item.mark(), looked, looked ? "looked at " + item.mark() : "look again");
     }
 }

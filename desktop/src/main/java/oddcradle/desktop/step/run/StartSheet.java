@@ -1,20 +1,14 @@
 package oddcradle.desktop.step.run;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import oddcradle.core.job.edit.SetAsBuilt;
-import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Inspection;
 import oddcradle.core.keeping.StartList;
 import oddcradle.core.search.ShakeAnswers;
 import oddcradle.core.search.ShakeMaps;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.Signing;
 import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.Desk;
@@ -23,8 +17,7 @@ import oddcradle.desktop.store.Desk;
 final class StartSheet extends VBox {
     private final Desk desk;
     private final Label sum = Text.said("start-sum");
-    private final TextField who = new TextField();
-    private final Label problem = new Label();
+    private final Signing signing;
     private final VBox speeds = new VBox(4);
     private final VBox rows = new VBox(8);
     private final Leaves.Leaf study;
@@ -32,25 +25,13 @@ final class StartSheet extends VBox {
     StartSheet(Desk desk) {
         super(8);
         this.desk = desk;
-        who.setId("start-who");
-        who.setPromptText("who looks");
-        who.setAccessibleText("who looks");
-        who.textProperty().addListener(typed -> problem.setText(""));
-        problem.setId("start-problem");
-        problem.getStyleClass().add("field-problem");
-        problem.setWrapText(true);
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        signing = new Signing(desk, "start", "Who did? Write a name first.");
         speeds.setId("start-speeds");
-        Label name = new Label("who looks");
-        name.getStyleClass().add("name");
-        HBox row = new HBox(6, name, who);
-        row.getStyleClass().add("field-row");
         study = new StudySheet<>(desk, desk.shaking(), this::speeds, speeds).leaf();
         getChildren()
                 .addAll(
                         sum,
-                        row,
-                        problem,
+                        signing,
                         Text.head("Speeds to pass through, not to stay at"),
                         study.node(),
                         rows,
@@ -112,20 +93,6 @@ final class StartSheet extends VBox {
     }
 
     private void note(StartList.Item item, boolean looked) {
-        if (looked && who.getText().isBlank()) {
-            problem.setText("Who did? Write a name first.");
-            who.requestFocus();
-            return;
-        }
-        AsBuilt built = desk.session().job().asBuilt();
-        List<Inspection> all = new ArrayList<>(built.inspections());
-        all.removeIf(each -> each.item().equals(item.mark()));
-        if (looked) {
-            all.add(new Inspection(
-                    item.mark(), who.getText().strip(), LocalDate.now().toString(), ""));
-        }
-        desk.session()
-                .apply(new SetAsBuilt(
-                        built.withInspections(all), looked ? "done: " + item.what() : "not yet", item.mark()));
+        signing.note(item.mark(), looked, looked ? "done: " + item.what() : "not yet");
     }
 }

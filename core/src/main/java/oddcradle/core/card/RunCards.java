@@ -158,9 +158,9 @@ final class RunCards {
         if (control.levers().size() > 2) {
             deeds.add(Deed.of(
                     "The last bell crank away",
-                    () -> put.apply(control.withLevers(
-                                    without(control.levers(), control.levers().size() - 2))
-                            .withLinks(without(control.links(), control.links().size() - 1)))));
+                    () -> put.apply(control.withTrain(
+                            without(control.levers(), control.levers().size() - 2),
+                            without(control.links(), control.links().size() - 1)))));
         }
         deeds.add(Deed.simplyAway(() -> put(around.withControls(without(around.controls(), at)))));
         cards.add(new Card(Step.RUN, "control", Listed.number(at), control.label(), of.list(), deeds));
@@ -180,28 +180,18 @@ final class RunCards {
                 0.15);
     }
 
+    /** Like the engine's lever and beside it, on the side that its link comes from not: it is pulled the same way. */
     private static Control withBellCrank(Control control) {
         ControlLever last = control.levers().get(control.levers().size() - 1);
-        ControlLever crank = new ControlLever(
-                last.on(),
-                last.pivot().plus(new Vec3(0.1, 0, 0)),
-                last.axis(),
-                last.in().plus(new Vec3(0.1, 0, 0)),
-                last.in().plus(new Vec3(0.1, 0, 0)));
+        ControlLink link = control.links().get(control.links().size() - 1);
+        Vec3 beside = link instanceof ControlLink.Cable cable && cable.exitOn() == last.on()
+                ? last.in().minus(cable.exit()).unit().times(0.1)
+                : new Vec3(0.1, 0, 0);
+        Vec3 end = last.in().plus(beside);
+        ControlLever crank = new ControlLever(last.on(), last.pivot().plus(beside), last.axis(), end, end);
         List<ControlLever> levers = new ArrayList<>(control.levers());
         levers.add(levers.size() - 1, crank);
-        return new Control(
-                control.id(),
-                control.label(),
-                control.use(),
-                levers,
-                plus(control.links(), new ControlLink.Rod(0.008, 0.004)),
-                control.travel(),
-                control.wanted(),
-                control.atRest(),
-                control.atEnd(),
-                control.closedBy(),
-                control.drag());
+        return control.withTrain(levers, plus(control.links(), new ControlLink.Rod(0.008, 0.004)));
     }
 
     private static FieldsOf<ControlLever> lever(FieldsOf<ControlLever> of, int at) {

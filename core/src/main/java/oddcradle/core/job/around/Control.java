@@ -107,6 +107,11 @@ public record Control(
         Guard.within(field, Math.abs(Guard.finite(field, angle)), LEAST_TURN, MOST_TURN, "rad either way");
     }
 
+    /** With other levers and links together: each by itself would not fit the other. */
+    public Control withTrain(List<ControlLever> otherLevers, List<ControlLink> otherLinks) {
+        return new Control(id, label, use, otherLevers, otherLinks, travel, wanted, atRest, atEnd, closedBy, drag);
+    }
+
     /** With another of its levers. */
     public Control withLever(int at, ControlLever lever) {
         List<ControlLever> all = new ArrayList<>(levers);

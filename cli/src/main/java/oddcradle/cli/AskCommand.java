@@ -28,8 +28,7 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "ask",
-        description =
-                "One of twenty questions that builders ask, from a job or from a few numbers; alone it lists them.")
+        description = "One of the questions that builders ask, from a job or from a few numbers; alone it lists them.")
 final class AskCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

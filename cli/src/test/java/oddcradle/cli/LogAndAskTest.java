@@ -83,7 +83,7 @@ class LogAndAskTest {
     @Test
     void ask_answersFromTypedNumbersAndNamesWhatIsWrong() throws IOException {
         CommandRun list = CommandRun.of("ask");
-        assertThat(list.out().lines().filter(line -> !line.startsWith(" "))).hasSize(20);
+        assertThat(list.out().lines().filter(line -> !line.startsWith(" "))).hasSize(21);
         CommandRun teeth = CommandRun.of("ask", "teeth", "front=17", "rear=43", "--job", RUNABOUT.toString(), "--json");
         JsonNode json = new ObjectMapper().readTree(teeth.out());
         assertThat(json.path("figures").get(0).path("value").asDouble()).isEqualTo(43.0 / 17);

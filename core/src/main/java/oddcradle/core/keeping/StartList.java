@@ -246,7 +246,7 @@ public record StartList(List<Item> items) {
             item(
                     When.TEN_MINUTES,
                     "warm",
-                    "no higher than a third of its speed until it is warm; through the speeds below without staying",
+                    "no higher than a third of its speed until it is warm; through its resonances (Shake) without staying",
                     "cold oil and cold rubber");
             item(
                     When.TEN_MINUTES,

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import oddcradle.core.around.NutThroughGears;
 import oddcradle.core.asbuilt.ShimStacks;
 import oddcradle.core.asbuilt.WedgeCut;
 import oddcradle.core.balance.ShopReadings;
@@ -30,6 +31,9 @@ final class BoltQuestions {
     private static final double USUAL_EDGE = 2;
 
     private static final double LEAST_EDGE = 1.5;
+
+    /** What a pin of common steel bears in shear, Pa; common practice. */
+    private static final double PIN_BEARS = 200e6;
 
     private BoltQuestions() {}
 
@@ -243,6 +247,38 @@ final class BoltQuestions {
                                         .map(each -> String.format(Locale.ROOT, "%.2f", each * 1000))
                                         .toList())
                         + " mm";
+    }
+
+    static PocketAnswer nut(Asked asked) {
+        double torque = asked.number("torque");
+        double pin = asked.number("pin");
+        double pinAt = asked.number("pin-at");
+        NutThroughGears nut = NutThroughGears.of(
+                torque, asked.number("radius"), asked.number("width"), asked.number("module"), pin, pinAt);
+        double enough = Math.sqrt(4 * torque / (Math.PI * pinAt * PIN_BEARS));
+        return new Said(
+                        "tooth: torque / pitch radius, root stress F / (b m Y), one tooth; pin: torque / distance / area",
+                        Source.fromMemory(
+                                "Lewis, Y = 0.34 for some 25 teeth; 200 MPa in shear for a pin of common steel"),
+                        input("torque", Quantity.torque(torque)),
+                        input("pin", Quantity.length(pin)),
+                        input("from the middle", Quantity.length(pinAt)))
+                .says(
+                        "held by its gear one tooth carries {}, {} at its root",
+                        Quantity.force(nut.toothForce()),
+                        Quantity.stress(nut.toothStress()))
+                .says(
+                        nut.pinStress() <= PIN_BEARS
+                                ? "a pin of {} holds it instead: {} in shear"
+                                : "a pin of {} is too thin: {} in shear",
+                        Quantity.length(pin),
+                        Quantity.stress(nut.pinStress()))
+                .says("a pin of common steel wants {} there", Quantity.length(enough))
+                .figure("one tooth carries", Quantity.force(nut.toothForce()))
+                .figure("at the tooth's root", Quantity.stress(nut.toothStress()))
+                .figure("pin in shear", Quantity.stress(nut.pinStress()))
+                .figure("pin that is enough", Quantity.length(enough))
+                .answer();
     }
 
     static PocketAnswer left(Asked asked) {

@@ -39,6 +39,7 @@ public final class Pocket {
             case CABLE -> AroundQuestions.cable(asked);
             case STRETCH -> SeatQuestions.stretch(asked);
             case STANCE -> AroundQuestions.stance(asked);
+            case NUT -> BoltQuestions.nut(asked);
             case LEFT -> BoltQuestions.left(asked);
         };
     }

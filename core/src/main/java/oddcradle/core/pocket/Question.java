@@ -11,6 +11,7 @@ import static oddcradle.core.units.Kind.ROTATION_SPEED;
 import static oddcradle.core.units.Kind.SHARE;
 import static oddcradle.core.units.Kind.STIFFNESS;
 import static oddcradle.core.units.Kind.TEMPERATURE;
+import static oddcradle.core.units.Kind.TORQUE;
 import static oddcradle.core.units.Kind.UNBALANCE;
 
 import java.util.ArrayList;
@@ -148,6 +149,15 @@ public enum Question {
                     .and("height", "hub over the ground now", LENGTH)
                     .and("attitude", "nose up now", ANGLE)
                     .and("propeller", "propeller diameter", LENGTH)),
+    NUT(
+            "nut",
+            "A nut asks more than its gear should carry: what do I hold the shaft with?",
+            in("torque", "torque of the nut", TORQUE)
+                    .and("radius", "pitch radius of the gear that would hold it", LENGTH)
+                    .and("width", "width of its teeth", LENGTH)
+                    .and("module", "module of its teeth", LENGTH)
+                    .and("pin-at", "pin of a holding tool, from the shaft's middle", LENGTH)
+                    .and("pin", "pin diameter", LENGTH)),
     LEFT("left", "What must I still buy, what is only temporary, how often has it been in and out?", in());
 
     private final String id;

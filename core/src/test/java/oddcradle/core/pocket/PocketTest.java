@@ -268,6 +268,43 @@ class PocketTest {
                 .contains("strikes");
     }
 
+    /** 140 N m on a 40 mm gear are 3.5 kN on one tooth; an M6 pin at 30 mm is sheared by 165 MPa (by hand). */
+    @Test
+    void nut_isHeldByAPinInsteadOfATooth() {
+        PocketAnswer answer = ask(
+                Question.NUT,
+                "torque",
+                140,
+                "radius",
+                0.04,
+                "width",
+                0.012,
+                "module",
+                0.0025,
+                "pin",
+                0.006,
+                "pin-at",
+                0.03);
+        assertThat(figure(answer, "one tooth carries")).isCloseTo(3500, within(1e-9));
+        assertThat(words(answer)).contains("holds it instead");
+        PocketAnswer thin = ask(
+                Question.NUT,
+                "torque",
+                140,
+                "radius",
+                0.04,
+                "width",
+                0.012,
+                "module",
+                0.0025,
+                "pin",
+                0.004,
+                "pin-at",
+                0.03);
+        assertThat(words(thin)).contains("too thin");
+        assertThat(figure(thin, "pin that is enough")).isBetween(0.005, 0.006);
+    }
+
     @Test
     void whatIsLeft_isCountedFromTheJob() {
         PocketAnswer answer = Pocket.answer(Question.LEFT, Optional.of(JOB), Map.of(), Progress.UNWATCHED);

@@ -181,11 +181,11 @@ final class BookNotes {
                 Quantity.count(all),
                 Quantity.count(budget),
                 Phrase.of(
-                        "parts and work come to {} of a budget of {}",
+                        "parts of the book and work come to {} of a budget of {}",
                         Quantity.count(Math.rint(all)),
                         Quantity.count(budget)),
                 Phrase.of(
-                        "parts and work come to {}, {} over the budget: speak with the customer before the next order",
+                        "parts of the book and work come to {}, {} over the budget: speak with the customer before the next order",
                         Quantity.count(Math.rint(all)),
                         Quantity.count(Math.rint(all - budget))),
                 Place.of(Subject.MACHINE),

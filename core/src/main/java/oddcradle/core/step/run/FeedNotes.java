@@ -121,6 +121,7 @@ final class FeedNotes {
             String name = pipe.label() + ": elbow " + (k + 1);
             report.figure(name + ", cut along its outside", Quantity.length(elbow.outside()), why);
             report.figure(name + ", cut along its inside", Quantity.length(elbow.inside()), why);
+            slices(name, elbow);
         }
         report.figure(
                 pipe.label() + ": elbow 2 is turned, along the outside",
@@ -129,6 +130,21 @@ final class FeedNotes {
                         "twist x D / 2",
                         List.of(input("twist", Quantity.angle(route.twist()))),
                         Source.derived("angle between the planes of the two bends")));
+    }
+
+    /** The same of straight pipe, for whoever has no bend. */
+    private void slices(String name, Elbow elbow) {
+        int joints = elbow.joints();
+        Why why = new Why(
+                "cuts of angle / (2 joints), the two ends half slices; slice = 2 tan(cut) (R + D/2)",
+                List.of(input("angle", Quantity.angle(elbow.angle())), input("joints", Quantity.count(joints))),
+                Source.derived("polygon about the bend; cuts of 11 1/4 degrees at most, common practice"));
+        report.figure(name + ", of slices: joints", Quantity.count(joints), why);
+        report.figure(name + ", of slices: saw from square", Quantity.angle(elbow.mitre(joints)), why);
+        report.figure(
+                name + ", of slices: long side of a slice",
+                Quantity.length(elbow.slice(joints).get(0)),
+                why);
     }
 
     /** A pipe is part of the engine up to the first thing in it that gives. */

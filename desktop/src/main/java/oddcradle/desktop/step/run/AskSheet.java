@@ -30,7 +30,7 @@ import oddcradle.desktop.slate.Words;
 import oddcradle.desktop.store.Desk;
 import oddcradle.desktop.task.Workers;
 
-/** Twenty questions, each from the open job or from a few typed numbers. */
+/** Questions that builders ask, each from the open job or from a few typed numbers. */
 public final class AskSheet extends VBox {
     public static final String NAME = "Ask";
 

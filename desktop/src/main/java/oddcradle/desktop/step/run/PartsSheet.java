@@ -98,7 +98,7 @@ final class PartsSheet extends VBox {
                                             .map(Purchase::id)
                                             .toList()),
                             what.getText().strip(),
-                            count.getText().isBlank() ? 1 : (int) number(count),
+                            count.getText().isBlank() ? 1 : whole(count),
                             price.getText().isBlank() ? 0 : number(price),
                             due.getText().isBlank() ? Part.State.TO_BUY : Part.State.ORDERED,
                             from.getText().strip(),
@@ -109,6 +109,14 @@ final class PartsSheet extends VBox {
 
     private double number(TextField field) {
         return Entry.read(field.getText(), Kind.COUNT, desk.units()).si();
+    }
+
+    private int whole(TextField field) {
+        double typed = number(field);
+        if (typed != Math.rint(typed) || Math.abs(typed) > Integer.MAX_VALUE) {
+            throw new InvalidValue("how many", "is no whole number");
+        }
+        return (int) typed;
     }
 
     private void picked(Purchase part) {

@@ -89,7 +89,7 @@ final class TodaySheet extends VBox {
                                     : read(hours, Kind.DURATION),
                             starts.getText().isBlank()
                                     ? last.map(LogEntry::starts).orElse(0)
-                                    : (int) read(starts, Kind.COUNT),
+                                    : whole(starts),
                             way.getText().isBlank()
                                     ? last.map(LogEntry::distance).orElse(0.0)
                                     : 1000 * read(way, Kind.COUNT),
@@ -113,6 +113,14 @@ final class TodaySheet extends VBox {
 
     private double read(TextField field, Kind kind) {
         return Entry.read(field.getText(), kind, desk.units()).si();
+    }
+
+    private int whole(TextField field) {
+        double typed = read(field, Kind.COUNT);
+        if (typed != Math.rint(typed) || Math.abs(typed) > Integer.MAX_VALUE) {
+            throw new InvalidValue("starts", "is no whole number");
+        }
+        return (int) typed;
     }
 
     private void picked(DueList.Due row) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -49,8 +50,9 @@ public record ShockTravel(List<At> at) {
         for (int k = 0; k <= STEPS; k++) {
             double rise = -droop + (droop + bump) * k / STEPS;
             double angle = angleFor(arm, pin, rise);
-            Vec3 eye = turned(onArm.minus(pivot), pin, angle).plus(pivot);
-            Vec3 wheel = turned(axle.minus(pivot), pin, angle);
+            Mat3 turn = Mat3.rotationAbout(pin, angle);
+            Vec3 eye = pivot.plus(turn.times(onArm.minus(pivot)));
+            Vec3 wheel = turn.times(axle.minus(pivot));
             Vec3 shock = onFrame.minus(eye);
             Vec3 along = shock.unit();
             double shortens = pin.cross(eye.minus(pivot)).dot(along);
@@ -77,12 +79,6 @@ public record ShockTravel(List<At> at) {
         double one = Math.IEEEremainder(middle - half, 2 * Math.PI);
         double other = Math.IEEEremainder(middle + half, 2 * Math.PI);
         return Math.abs(one) < Math.abs(other) ? one : other;
-    }
-
-    private static Vec3 turned(Vec3 arm, Vec3 pin, double angle) {
-        Vec3 along = pin.times(arm.dot(pin));
-        Vec3 across = arm.minus(along);
-        return along.plus(across.times(Math.cos(angle))).plus(pin.cross(across).times(Math.sin(angle)));
     }
 
     /** m */

@@ -41,7 +41,7 @@ final class RunCures {
         };
     }
 
-    private static ControlFound with(Examination examination, Control control) {
+    private static Optional<ControlFound> with(Examination examination, Control control) {
         return ControlFound.of(control, examination.seating(), examination.donorMovement());
     }
 
@@ -57,7 +57,7 @@ final class RunCures {
         Control control = found.control();
         for (int k = 0; k < control.levers().size() - 1; k++) {
             Control other = control.withLever(k, control.levers().get(k).turnedOver());
-            if (isRight(with(examination, other))) {
+            if (with(examination, other).filter(RunCures::isRight).isPresent()) {
                 cures.add(Cure.of(new RunEdit.SetControl(other, "lever " + (k + 1) + " turned inside out")));
             }
         }
@@ -74,16 +74,19 @@ final class RunCures {
         double high = LONGEST;
         for (int k = 0; k < HALVINGS; k++) {
             double middle = (low + high) / 2;
-            ControlFound tried = with(examination, armed(found.control(), middle));
-            if (tried.work().whole() && tried.work().reached() < wanted) {
+            boolean little = with(examination, armed(found.control(), middle))
+                    .filter(tried -> tried.work().whole() && tried.work().reached() < wanted)
+                    .isPresent();
+            if (little) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         Control other = armed(found.control(), high);
-        ControlFound tried = with(examination, other);
-        boolean reaches = tried.work().whole() && Math.abs(tried.work().reached() - wanted) < 0.02 * wanted;
+        boolean reaches = with(examination, other)
+                .filter(tried -> tried.work().whole() && Math.abs(tried.work().reached() - wanted) < 0.02 * wanted)
+                .isPresent();
         return reaches
                 ? List.of(Cure.of(new RunEdit.SetControl(
                         other, "arm of the hand's lever " + Math.round(100 * high) + " % as long")))
@@ -126,7 +129,9 @@ final class RunCures {
         List<ControlLink> links = new ArrayList<>(control.links());
         links.set(at, moved);
         Control other = control.withLinks(links);
-        return with(examination, other).selfTurn() < found.selfTurn() / 2
+        return with(examination, other)
+                        .filter(tried -> tried.selfTurn() < found.selfTurn() / 2)
+                        .isPresent()
                 ? List.of(Cure.of(new RunEdit.SetControl(other, "conduit held where its lever is")))
                 : List.of();
     }

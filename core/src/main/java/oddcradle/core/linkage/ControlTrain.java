@@ -27,6 +27,12 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
     /** Less wire pushed back than this is rounding, m. */
     private static final double SLACK = 1e-9;
 
+    /** A link that turns its lever by less of its pull stands in line with it: dead centre. */
+    private static final double DEAD = 1e-3;
+
+    /** Ends nearer than this lie on each other, m: the link has no direction. */
+    private static final double SAME = 1e-6;
+
     /** A lever that turns more than this between two steps has passed a dead centre, rad. */
     private static final double JUMP = 0.5;
 
@@ -92,12 +98,12 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
         List<At> all = new ArrayList<>(List.of(atRest()));
         for (int step = 1; step <= STEPS; step++) {
             At last = all.get(all.size() - 1);
-            Optional<List<Double>> next = follow(travel * step / STEPS, last.angles());
+            Optional<At> next = follow(travel * step / STEPS, last.angles());
             if (next.isEmpty()) {
                 all.add(nearestTo(last, travel * step / STEPS));
                 break;
             }
-            all.add(at(next.get()));
+            all.add(next.get());
         }
         return List.copyOf(all);
     }
@@ -108,9 +114,9 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
         double far = stopped;
         for (int k = 0; k < HALVINGS; k++) {
             double middle = (best.hand() + far) / 2;
-            Optional<List<Double>> there = follow(middle, best.angles());
+            Optional<At> there = follow(middle, best.angles());
             if (there.isPresent()) {
-                best = at(there.get());
+                best = there.get();
             } else {
                 far = middle;
             }
@@ -128,7 +134,31 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
         return Math.abs(through.get(through.size() - 1).hand() - travel) < REACHED;
     }
 
-    private Optional<List<Double>> follow(double hand, List<Double> last) {
+    /** The first link that cannot turn its lever from rest: its ends lie on each other, or it stands in line with the lever. */
+    public Optional<Integer> deadAtRest() {
+        for (int k = 0; k < links.size(); k++) {
+            if (isDead(k, levers.get(k).out(), levers.get(k + 1).in())) {
+                return Optional.of(k);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isDead(int link, Vec3 out, Vec3 in) {
+        Vec3 arriving =
+                links.get(link) instanceof Link.Cable cable ? cable.exit().minus(in) : in.minus(out);
+        boolean same = arriving.length() < SAME
+                || links.get(link) instanceof Link.Cable cable && cable.mouth().distanceTo(out) < SAME;
+        return same || transmission(link, in, arriving.unit()) < DEAD;
+    }
+
+    /** Share of a link's pull that turns the lever it works. */
+    private double transmission(int link, Vec3 in, Vec3 arriving) {
+        Lever to = levers.get(link + 1);
+        return Math.abs(to.moves(in, arriving)) / to.inArm();
+    }
+
+    private Optional<At> follow(double hand, List<Double> last) {
         List<Double> angles = new ArrayList<>(List.of(hand));
         for (int k = 0; k < links.size(); k++) {
             Lever from = levers.get(k);
@@ -146,8 +176,11 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
                 return Optional.empty();
             }
             angles.add(angle.get());
+            if (isDead(k, out, to.inAt(angle.get()))) {
+                return Optional.empty();
+            }
         }
-        return Optional.of(angles);
+        return Optional.of(at(angles));
     }
 
     /** The ratio of two levers is that of how fast each takes up the link: {@code dw (out . n) = dw' (in . n)}. */
@@ -172,7 +205,7 @@ public record ControlTrain(List<Lever> levers, List<Link> links) {
             }
             double given = from.moves(out, leaving);
             double taken = to.moves(in, arriving);
-            transmission.add(Math.abs(taken) / to.inArm());
+            transmission.add(transmission(k, in, arriving));
             ratios.add(given / taken);
         }
         return new At(angles, ratios, transmission, pulls);

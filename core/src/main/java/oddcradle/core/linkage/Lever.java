@@ -3,6 +3,7 @@ package oddcradle.core.linkage;
 import java.util.Optional;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 
 /**
@@ -66,14 +67,8 @@ public record Lever(Vec3 pivot, Vec3 axis, Vec3 in, Vec3 out) {
         return turned(out, angle);
     }
 
-    /** Rodrigues' formula. */
     private Vec3 turned(Vec3 end, double angle) {
-        Vec3 arm = end.minus(pivot);
-        Vec3 along = axis.times(arm.dot(axis));
-        Vec3 across = arm.minus(along);
-        return pivot.plus(along)
-                .plus(across.times(Math.cos(angle)))
-                .plus(axis.cross(across).times(Math.sin(angle)));
+        return pivot.plus(Mat3.rotationAbout(axis, angle).times(end.minus(pivot)));
     }
 
     /** How far an end moves along a direction for each radian the lever turns, m. */

@@ -73,11 +73,15 @@ final class DriveQuestions {
                 Math.abs(faster) < 5e-4
                         ? "the same speed: ratio {}"
                         : faster > 0
-                                ? "faster: ratio {}, {} more speed at the same crank speed and that much less pull at the wheel"
-                                : "slower: ratio {}, {} less speed at the same crank speed and that much more pull at the wheel",
+                                ? "faster: ratio {}, {} more speed at the same crank speed, {} less pull at the wheel"
+                                : "slower: ratio {}, {} less speed at the same crank speed, {} more pull at the wheel",
                 Math.abs(faster) < 5e-4
                         ? new Object[] {Quantity.ratio(ratio)}
-                        : new Object[] {Quantity.ratio(ratio), Quantity.share(Math.abs(faster))});
+                        : new Object[] {
+                            Quantity.ratio(ratio),
+                            Quantity.share(Math.abs(faster)),
+                            Quantity.share(Math.abs(ratio / before - 1))
+                        });
         said.figure("ratio", Quantity.ratio(ratio))
                 .figure("ratio before", Quantity.ratio(before))
                 .figure("front, pitch diameter", Quantity.length(RollerChain.pitchDiameter(pitch, front)))

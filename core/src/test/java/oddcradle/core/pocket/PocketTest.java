@@ -62,7 +62,7 @@ class PocketTest {
         PocketAnswer answer =
                 ask(Question.TEETH, "front", 17, "rear", 43, "old-front", 14, "old-rear", 38, "pitch", 5.0 / 8 * INCH);
         assertThat(figure(answer, "ratio")).isCloseTo(2.53, within(0.005));
-        assertThat(words(answer)).startsWith("faster").contains("7.3 %");
+        assertThat(words(answer)).startsWith("faster").contains("7.3 % more speed", "6.8 % less pull");
         assertThat(figure(answer, "front, pitch diameter")).isCloseTo(0.0864, within(1e-4));
         assertThat(figure(answer, "rear, pitch diameter")).isCloseTo(0.2175, within(2e-4));
     }

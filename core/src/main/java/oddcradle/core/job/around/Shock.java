@@ -1,6 +1,7 @@
 package oddcradle.core.job.around;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import oddcradle.core.linkage.Lever;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -37,8 +38,8 @@ public record Shock(
         Guard.named("label", label);
         Guard.present("pivot", pivot);
         Guard.present("axis", axis).unit();
-        Guard.present("axle", axle).minus(pivot).unit();
-        Guard.present("onArm", onArm).minus(pivot).unit();
+        Lever.requireArm("axle", pivot, axis, Guard.present("axle", axle));
+        Lever.requireArm("onArm", pivot, axis, Guard.present("onArm", onArm));
         Guard.present("onFrame", onFrame).minus(onArm).unit();
         Guard.within("droop", droop, 0, 1, "m");
         Guard.within("bump", bump, 0, 1, "m");

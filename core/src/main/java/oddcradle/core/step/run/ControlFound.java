@@ -54,19 +54,16 @@ public record ControlFound(
         cables = List.copyOf(cables);
     }
 
-    /** A control as it would be, with the donor in its seat. */
-    public static ControlFound of(Control control, Seating seating, DonorMovement movement) {
-        return of(control, new Standing(seating, movement));
+    /** A control as it would be, with the donor in its seat; empty where it could not be followed from rest. */
+    public static Optional<ControlFound> of(Control control, Seating seating, DonorMovement movement) {
+        Standing standing = new Standing(seating, movement);
+        return ControlPlaces.problem(control, standing).isPresent()
+                ? Optional.empty()
+                : Optional.of(of(control, standing));
     }
 
     static ControlFound of(Control control, Standing standing) {
-        List<Lever> levers = control.levers().stream()
-                .map(each -> new Lever(
-                        standing.place(each.on(), each.pivot()),
-                        standing.turn(each.on(), each.axis()),
-                        standing.place(each.on(), each.in()),
-                        standing.place(each.on(), each.out())))
-                .toList();
+        List<Lever> levers = ControlPlaces.levers(control, standing);
         List<Link> links = new ArrayList<>();
         List<Laid> cables = new ArrayList<>();
         for (int k = 0; k < control.links().size(); k++) {
@@ -97,11 +94,8 @@ public record ControlFound(
     private static Laid laid(int link, ControlLink.Cable cable, Vec3 out, Vec3 in, Standing standing) {
         Vec3 mouth = standing.place(cable.mouthOn(), cable.mouth());
         Vec3 exit = standing.place(cable.exitOn(), cable.exit());
-        List<Vec3> clips = new ArrayList<>(List.of(mouth));
-        clips.addAll(cable.clips());
-        clips.add(exit);
         // The wire runs straight into its conduit: else it saws at the mouth.
-        CablePath path = CablePath.through(clips, mouth.minus(out), in.minus(exit));
+        CablePath path = CablePath.through(ControlPlaces.clips(cable, standing), mouth.minus(out), in.minus(exit));
         boolean crosses = cable.mouthOn() != cable.exitOn();
         Vec3 moving = cable.exitOn() == Holder.DONOR ? exit : mouth;
         return new Laid(link, cable, path, crosses ? standing.sway(moving) : 0);

@@ -60,6 +60,16 @@ final class ControlNotes {
         notes.rods();
     }
 
+    /** One that cannot be followed from rest. */
+    static void unlaid(Control control, Phrase problem, ReportBuilder report) {
+        report.say(
+                RunFinding.CONTROL,
+                Severity.STOP,
+                problem,
+                Place.of(Subject.control(control.id())),
+                new Why("a link turns a lever by what of its pull is square to the arm", List.of(), KINEMATICS));
+    }
+
     private Why ratio() {
         return new Why(
                 "each link takes up as much at one lever as it lets go at the other; the engine's lever after the whole travel",
@@ -232,7 +242,7 @@ final class ControlNotes {
                     why);
         } else if (by.atEngine() && work.back() <= control.drag()) {
             stays(
-                    "{}: its spring does not bring the hand's lever home against {} and the friction of the bends; the throttle stays where it was",
+                    "{}: its spring does not bring the hand's lever home against {} and the friction of the bends; it stays where it was",
                     why,
                     Quantity.torque(control.drag()));
         } else if (mustShut && by == Control.Return.ENGINE_SPRING) {

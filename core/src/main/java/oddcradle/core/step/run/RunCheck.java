@@ -1,9 +1,13 @@
 package oddcradle.core.step.run;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.finding.Outcome;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
+import oddcradle.core.job.around.Control;
 import oddcradle.core.placement.Seating;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.report.StepReport;
@@ -26,9 +30,14 @@ public record RunCheck(List<ControlFound> controls, StepReport report) {
     public static RunCheck of(Input input) {
         Standing standing = new Standing(input.seating(), input.movement());
         ReportBuilder report = new ReportBuilder(Step.RUN);
-        List<ControlFound> controls = input.job().around().controls().stream()
-                .map(control -> ControlFound.of(control, standing))
-                .toList();
+        List<ControlFound> controls = new ArrayList<>();
+        for (Control control : input.job().around().controls()) {
+            Optional<Phrase> problem = ControlPlaces.problem(control, standing);
+            problem.ifPresent(words -> ControlNotes.unlaid(control, words, report));
+            if (problem.isEmpty()) {
+                controls.add(ControlFound.of(control, standing));
+            }
+        }
         BookNotes.say(input.job(), report);
         controls.forEach(found -> ControlNotes.say(found, report));
         FeedNotes.say(input.job(), standing, report);

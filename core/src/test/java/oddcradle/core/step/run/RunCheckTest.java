@@ -168,6 +168,28 @@ class RunCheckTest {
                 .isEmpty();
     }
 
+    /** What hangs on where the seat is cannot be refused in a file: it is named, and the rest is examined. */
+    @Test
+    void linkOnDeadCentreOrOfNoLength_isNamedAndNotSolved() {
+        Control control = throttle(0.1, Holder.DONOR, 0.25, Control.Return.TWO_SPRINGS, 0);
+        ControlLink.Cable cable = (ControlLink.Cable) control.links().get(0);
+        ControlLever lever = control.levers().get(1);
+        Vec3 arm = lever.in().minus(lever.pivot());
+        List<ControlLink> dead = List.of(
+                cable.withExit(lever.in()),
+                cable.withExit(lever.in().plus(arm)),
+                cable.withMouth(control.levers().get(0).out()),
+                cable.withClips(List.of(cable.mouth())));
+        for (ControlLink link : dead) {
+            Examination examination = with(control.withLinks(List.of(link)));
+            assertThat(examination.run().controls()).isEmpty();
+            assertThat(finding(examination, RunFinding.CONTROL).orElseThrow().severity())
+                    .isEqualTo(Severity.STOP);
+            assertThat(examination.report(Step.RUN).figures())
+                    .allMatch(each -> Double.isFinite(each.quantity().si()));
+        }
+    }
+
     @Test
     void fingerThroughAGuard_isAStop() {
         Job near = PLAIN.withAround(

@@ -17,32 +17,10 @@ import org.junit.jupiter.api.Test;
 class ShopCardsTest {
     private static final Job JOB = TestJobs.plain();
 
-    private static Job added(Job job, String what) {
-        return Cards.additions(job, Step.MAKE).stream()
-                .filter(deed -> deed.words().equals(what))
-                .findFirst()
-                .orElseThrow()
-                .outcome()
-                .get()
-                .job();
-    }
-
-    private static Card card(Job job, String kind) {
-        return Cards.of(job).stream()
-                .filter(card -> card.step() == Step.MAKE && card.kind().equals(kind))
-                .findFirst()
-                .orElseThrow();
-    }
+    private static final CardHand HAND = new CardHand(Step.MAKE);
 
     private static Job typed(Job job, String kind, String field, double value) {
-        return card(job, kind).fields().stream()
-                .filter(Field.Measure.class::isInstance)
-                .map(Field.Measure.class::cast)
-                .filter(each -> each.name().equals(field))
-                .findFirst()
-                .orElseThrow()
-                .put()
-                .apply(value);
+        return HAND.field(job, kind, field, Field.Measure.class).put().apply(value);
     }
 
     @Test
@@ -55,7 +33,7 @@ class ShopCardsTest {
 
     @Test
     void barOnTheRack_beginsAsTheCradlesTube_andIsTypedOver() {
-        Job job = added(JOB, "A bar on the rack");
+        Job job = HAND.added(JOB, "A bar on the rack");
         Bar bar = job.build().shop().stores().bars().get(0);
         assertThat(bar.section()).isEqualTo(JOB.cradle().members().get(0).section());
         Job shorter = typed(typed(job, "bar", "length", 2.4), "bar", "how many, 0 to buy", 3);
@@ -66,13 +44,13 @@ class ShopCardsTest {
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("length is 25 m");
         assertThatThrownBy(() -> typed(job, "bar", "how many, 0 to buy", 1.5)).hasMessageContaining("whole number");
-        Job gone = card(job, "bar").deeds().get(0).outcome().get().job();
+        Job gone = HAND.card(job, "bar").deeds().get(0).outcome().get().job();
         assertThat(gone.build().shop().stores().bars()).isEmpty();
     }
 
     @Test
     void dieAndSheet_areCheckedAsTheyAreTyped() {
-        Job job = added(added(JOB, "A die of the bender"), "A sheet of plate");
+        Job job = HAND.added(HAND.added(JOB, "A die of the bender"), "A sheet of plate");
         assertThat(job.build().shop().tools().dies()).hasSize(1);
         assertThat(job.build().shop().stores().plates()).hasSize(1);
         assertThatThrownBy(() -> typed(job, "die", "radius of the centre line", 0.01))
@@ -110,7 +88,7 @@ class ShopCardsTest {
         Job here = new SetPart(ordered.build().part("bolt M8").withState(Part.State.HERE)).applyTo(ordered);
         assertThat(here.build().parts())
                 .isEqualTo(List.of(new Part("bolt M8", Part.State.HERE, "the corner shop", 1.2)));
-        assertThat(card(here, "part").label()).isEqualTo("bolt M8");
+        assertThat(HAND.card(here, "part").label()).isEqualTo("bolt M8");
         assertThat(new SetPart(here.build().part("bolt M8")).mergeKey())
                 .isNotEqualTo(new SetPart(here.build().part("nut M8")).mergeKey());
     }

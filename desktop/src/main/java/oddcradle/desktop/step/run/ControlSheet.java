@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -76,8 +77,8 @@ final class ControlSheet extends VBox {
     }
 
     private void refresh() {
-        List<String> ids = desk.examination().run().controls().stream()
-                .map(each -> each.control().id())
+        List<String> ids = desk.examination().job().around().controls().stream()
+                .map(Control::id)
                 .toList();
         if (!which.getItems().equals(ids)) {
             String kept = which.getValue();
@@ -85,21 +86,25 @@ final class ControlSheet extends VBox {
             which.setValue(ids.contains(kept) ? kept : ids.isEmpty() ? null : ids.get(0));
         }
         Optional<ControlFound> found = found();
-        List.of(which, big, chart, turns, figures).forEach(node -> {
-            node.setVisible(found.isPresent());
-            node.setManaged(found.isPresent());
-        });
+        show(which, !ids.isEmpty());
+        List.of(big, chart, turns, figures).forEach(node -> show(node, found.isPresent()));
         says.setText(
-                found.map(this::says)
-                        .orElse(
-                                "No control yet. At Things add a throttle, clutch, shift, choke or brake: pedal, cable and lever are drawn, then moved to where yours are."));
+                ids.isEmpty()
+                        ? "No control yet. At Things add a throttle, clutch, shift, choke or brake: pedal, cable and lever are drawn, then moved to where yours are."
+                        : says(which.getValue()));
         found.ifPresent(this::show);
     }
 
-    private String says(ControlFound found) {
+    private static void show(Node node, boolean wanted) {
+        node.setVisible(wanted);
+        node.setManaged(wanted);
+    }
+
+    /** What there is to say against a control, one that cannot be followed among them. */
+    private String says(String id) {
         return desk.examination().report(Step.RUN).findings().stream()
                 .filter(each -> each.severity().isWorseThan(Severity.GOOD)
-                        && each.where().ids().contains(found.control().id()))
+                        && each.where().ids().contains(id))
                 .map(each -> each.severity().word() + ": " + each.what().in(desk.units()))
                 .reduce((one, other) -> one + "\n" + other)
                 .orElse("Nothing to say against it.");

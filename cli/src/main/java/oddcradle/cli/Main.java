@@ -16,6 +16,7 @@ import picocli.CommandLine.Command;
             FitCommand.class,
             LogCommand.class,
             AskCommand.class,
+            PracticeCommand.class,
             DesignCommand.class,
             ShakeCommand.class,
             RecordCommand.class,
@@ -56,6 +57,6 @@ public final class Main implements Runnable {
     public void run() {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
-                "name a command: check, seat, cradle, shake, load, fit, log, ask, design, record, packet, handout, calc, take, mesh or scan");
+                "name a command: check, seat, cradle, shake, load, fit, log, ask, practice, design, record, packet, handout, calc, take, mesh or scan");
     }
 }

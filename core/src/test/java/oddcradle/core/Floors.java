@@ -31,7 +31,7 @@ final class Floors {
                     "vibration",
                     "weigh"),
             List.of("job"),
-            List.of("begin", "placement", "report"),
+            List.of("begin", "placement", "practice", "report"),
             List.of("drawn", "naming", "removal", "structure"),
             List.of("card", "hardware"),
             List.of("step"),

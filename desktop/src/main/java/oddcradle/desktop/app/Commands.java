@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 import oddcradle.core.finding.Step;
 import oddcradle.core.units.DecimalMark;
@@ -20,6 +21,8 @@ import oddcradle.files.job.DemoJobs;
 final class Commands {
     static final String UNDO = "undo";
     static final String REDO = "redo";
+    /** What the practice bench does not cover. */
+    static final Set<String> AT_THE_BENCH = Set.of("night", "keys", "about", "quit");
 
     private final MainWindow window;
     private final Desk desk;
@@ -193,6 +196,7 @@ final class Commands {
                 Command.of("help", "Help at this step", () -> window.help()
                                 .openAt(desk.stepProperty().get()))
                         .keys("F1"),
+                Command.of("practice", "Practice bench", window::practise),
                 Command.of("keys", "Keys", () -> window.help().openKeys(all())),
                 Command.of("about", "About Odd Cradle", () -> window.help().openAbout()));
     }

@@ -40,6 +40,7 @@ import oddcradle.desktop.help.HelpWindow;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.notes.NotesPane;
+import oddcradle.desktop.practice.PracticePane;
 import oddcradle.desktop.rail.Rail;
 import oddcradle.desktop.slate.Draft;
 import oddcradle.desktop.slate.StepSlate;
@@ -69,6 +70,7 @@ public final class MainWindow {
     private final Banners banners;
     private final NextBar next;
     private final BeginPane begin;
+    private final PracticePane practice;
     private final Commands commands;
     private Optional<HelpWindow> help = Optional.empty();
     private final Drops drops;
@@ -109,6 +111,8 @@ public final class MainWindow {
         this.bar = new TopBar(desk, this, commands);
         this.panes = new Panes(settings);
         this.begin = new BeginPane(palette, desk::units, files);
+        this.practice = new PracticePane(palette, desk::units);
+        files.onPractice(practice::open);
         this.scene = new Scene(layout());
         scene.addEventHandler(SaveRequest.ASKED, handOuts::save);
         look.dress(scene);
@@ -142,7 +146,7 @@ public final class MainWindow {
                 null,
                 null,
                 rail);
-        StackPane whole = new StackPane(outer, begin, palette);
+        StackPane whole = new StackPane(outer, begin, practice, palette);
         // Where the screen is too small the beginning stays in sight.
         whole.setAlignment(Pos.TOP_LEFT);
         return whole;
@@ -238,7 +242,7 @@ public final class MainWindow {
     }
 
     private void keys() {
-        CommandKeys.listen(scene, commands.all(), MainWindow::isLeftToField);
+        CommandKeys.listen(scene, commands.all(), this::isLeft);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
             if (press.getCode() == KeyCode.DELETE && !(scene.getFocusOwner() instanceof TextInputControl)) {
                 desk.takeSelectionAway();
@@ -252,8 +256,11 @@ public final class MainWindow {
         });
     }
 
-    /** Undo and redo belong to a field while something is being typed in it. */
-    private static boolean isLeftToField(Command command, Node focused) {
+    /** Undo and redo belong to a field while something is being typed in it; what is done to the job waits for the bench to be left. */
+    private boolean isLeft(Command command, Node focused) {
+        if (practice.isVisible() && !Commands.AT_THE_BENCH.contains(command.id())) {
+            return true;
+        }
         return (command.id().equals(Commands.UNDO) || command.id().equals(Commands.REDO))
                 && Draft.isBeingTyped(focused);
     }
@@ -311,6 +318,11 @@ public final class MainWindow {
     void beginNew() {
         begin.begin(desk.session().fileProperty().get().isPresent()
                 || !desk.session().job().equals(EmptyBench.load().job()));
+    }
+
+    /** The practice bench, over the open job or the first screen. */
+    void practise() {
+        practice.open();
     }
 
     /** Leaves the open job for the first screen. */

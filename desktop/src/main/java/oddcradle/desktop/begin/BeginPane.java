@@ -44,6 +44,9 @@ public final class BeginPane extends StackPane {
 
         void demo(DemoJobs demo);
 
+        /** The practice bench, over the first screen. */
+        void practise();
+
         /** Back to the job that is open. */
         void leave();
 
@@ -96,10 +99,12 @@ public final class BeginPane extends StackPane {
         empty.setOnAction(click -> chosen(answers::beginEmpty));
         Button open = button("begin-open", "Open a job …", "cure-button");
         open.setOnAction(click -> chosen(answers::open));
+        Button practise = button("begin-practice", "Practice bench", "cure-button");
+        practise.setOnAction(click -> answers.practise());
         Button back = button("begin-leave", "Back to the open job", "plain-button");
         back.setOnAction(click -> chosen(answers::leave));
         back.setVisible(mayLeave);
-        HBox buttons = new HBox(12, machine, empty, open, back);
+        HBox buttons = new HBox(12, machine, empty, open, practise, back);
         buttons.setAlignment(Pos.CENTER_LEFT);
         VBox body = new VBox(
                 12,

@@ -13,6 +13,7 @@ import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.edit.RunEdit;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.report.Cure;
+import oddcradle.core.search.CableWay;
 import oddcradle.core.step.run.ControlFound;
 import oddcradle.core.step.run.RunFinding;
 
@@ -37,6 +38,7 @@ final class RunCures {
             case CONTROL -> turnedOver(examination, found.get());
             case CONTROL_TRAVEL -> otherArm(examination, found.get());
             case CONTROL_SELF -> held(examination, found.get());
+            case CABLE_BEND, CABLE_ROOM -> led(examination, found.get());
             default -> List.of();
         };
     }
@@ -134,5 +136,16 @@ final class RunCures {
                         .isPresent()
                 ? List.of(Cure.of(new RunEdit.SetControl(other, "conduit held where its lever is")))
                 : List.of();
+    }
+
+    /** Every cable that bends too tightly or comes too near, along the tubes. */
+    private static List<Cure> led(Examination examination, ControlFound found) {
+        List<Cure> cures = new ArrayList<>();
+        for (ControlFound.Laid laid : found.cables()) {
+            CableWay.of(examination, found, laid.link())
+                    .filter(other -> !other.equals(found.control()))
+                    .ifPresent(other -> cures.add(Cure.of(new RunEdit.SetControl(other, "cable led along the tubes"))));
+        }
+        return cures;
     }
 }

@@ -1,6 +1,8 @@
 package oddcradle.core.linkage;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import oddcradle.core.math.Guard;
 
@@ -12,6 +14,7 @@ import oddcradle.core.math.Guard;
  * @param whole whether the hand's lever comes to the end of its travel at all
  * @param stopsAt angle of the hand's lever where it ends, rad
  * @param force the most a hand pulls, N
+ * @param forces what a hand pulls at each step of its travel, N
  * @param linkForces the most that each link carries, N
  * @param back the least moment that the engine's own spring leaves at the hand's lever to bring it home, N m
  * @param bow farthest that the engine's lever runs ahead of or behind a straight share of the hand's travel, a share of its whole way
@@ -25,6 +28,7 @@ public record ControlWork(
         boolean whole,
         double stopsAt,
         double force,
+        List<Double> forces,
         List<Double> linkForces,
         double back,
         double bow,
@@ -33,6 +37,7 @@ public record ControlWork(
         double firstRatio,
         double lastRatio) {
     public ControlWork {
+        forces = List.copyOf(forces);
         linkForces = List.copyOf(linkForces);
     }
 
@@ -54,7 +59,7 @@ public record ControlWork(
         List<ControlTrain.At> way = train.through(travel);
         ControlTrain.At end = way.get(way.size() - 1);
         double handArm = train.levers().get(0).inArm();
-        double force = 0;
+        List<Double> forces = new ArrayList<>();
         double[] links = new double[train.links().size()];
         double back = Double.POSITIVE_INFINITY;
         double bow = 0;
@@ -70,7 +75,7 @@ public record ControlWork(
                 links[k] = Math.max(links[k], link);
                 moment *= Math.abs(at.ratios().get(k)) * train.links().get(k).loss();
             }
-            force = Math.max(force, moment / handArm);
+            forces.add(moment / handArm);
             if (end.engine() != 0) {
                 bow = Math.max(bow, Math.abs(at.engine() / end.engine() - at.hand() / end.hand()));
             }
@@ -86,7 +91,8 @@ public record ControlWork(
                 end.engine() * Math.signum(wanted),
                 ControlTrain.isWhole(way, travel),
                 end.hand(),
-                force,
+                Collections.max(forces),
+                forces,
                 Arrays.stream(links).boxed().toList(),
                 back,
                 bow,

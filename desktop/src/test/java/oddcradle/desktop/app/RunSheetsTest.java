@@ -81,6 +81,22 @@ class RunSheetsTest extends WindowDriver {
         assertThat(text(robot, "#control-says")).contains("moving on its mounts");
     }
 
+    @Test
+    void cableIsLedAlongTheTubes_andUndoTakesItBack(FxRobot robot) {
+        at(robot, Step.RUN, "controls");
+        ControlFound before = found();
+        click(robot, "#lead-cable-1");
+        until(() -> text(robot, "#cable-led").contains("undo takes it back"));
+        settled();
+        assertThat(found().cables().get(0).path().tightest())
+                .isGreaterThanOrEqualTo(before.cables().get(0).given().bendRadius());
+        assertThat(found().cables().get(0).given().clips())
+                .isNotEqualTo(before.cables().get(0).given().clips());
+        robot.interact(() -> desk.session().undo());
+        settled();
+        assertThat(found().control()).isEqualTo(before.control());
+    }
+
     private ControlFound found() {
         return desk.examination().run().controls().get(0);
     }

@@ -12,6 +12,7 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.job.around.Control;
 import oddcradle.core.job.around.ControlLink;
 import oddcradle.core.linkage.ControlWork;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
@@ -49,7 +50,7 @@ final class ControlNotes {
                 found.train().levers().stream().map(each -> each.pivot()).toList());
     }
 
-    static void say(ControlFound found, ReportBuilder report) {
+    static void say(ControlFound found, CableRoom room, ReportBuilder report) {
         ControlNotes notes = new ControlNotes(found, report);
         notes.figures();
         notes.travel();
@@ -57,6 +58,7 @@ final class ControlNotes {
         notes.comesBack();
         notes.self();
         found.cables().forEach(notes::cable);
+        found.cables().forEach(laid -> notes.room(laid, room));
         notes.rods();
     }
 
@@ -374,6 +376,29 @@ final class ControlNotes {
                 Quantity.length(wanted),
                 at,
                 path(laid));
+    }
+
+    private void room(ControlFound.Laid laid, CableRoom room) {
+        List<Vec3> points = laid.path().points();
+        room.nearest(points, room.endsOnEngine(laid.given()), laid.given().diameter())
+                .filter(near -> near.gap() < near.needed())
+                .ifPresent(near -> report.atLeast(
+                        RunFinding.CABLE_ROOM,
+                        near.gap() < near.needed() / 2 ? Severity.STOP : Severity.WATCH,
+                        Phrase.of(
+                                "{}: cable{} comes within {} of {}, {} are kept: heat melts its liner, what moves saws it through; lead it another way",
+                                control.label(),
+                                number(laid.link()),
+                                Quantity.length(Math.max(0, near.gap())),
+                                near.label(),
+                                Quantity.length(near.needed())),
+                        Quantity.length(near.gap()),
+                        Quantity.length(near.needed()),
+                        new Place(List.of(Subject.control(control.id())), List.of(near.at())),
+                        new Why(
+                                "least distance of its curve, less what the engine moves there; the last 80 mm at the engine aside",
+                                List.of(input("room", Quantity.length(near.needed()))),
+                                Source.derived("the room that this shop keeps from what is hot and what moves"))));
     }
 
     /** Euler, pinned at both ends. */

@@ -39,7 +39,8 @@ public record RunCheck(List<ControlFound> controls, StepReport report) {
             }
         }
         BookNotes.say(input.job(), report);
-        controls.forEach(found -> ControlNotes.say(found, report));
+        CableRoom room = CableRoom.of(input.job(), standing);
+        controls.forEach(found -> ControlNotes.say(found, room, report));
         FeedNotes.say(input.job(), standing, report);
         AroundNotes.say(input.job(), standing, report);
         StartNotes.say(input, report);

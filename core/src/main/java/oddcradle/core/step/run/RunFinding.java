@@ -13,6 +13,7 @@ public enum RunFinding implements FindingCode {
     CONTROL_SELF,
     CABLE_BEND,
     CABLE_LENGTH,
+    CABLE_ROOM,
     EXHAUST,
     CARBURETTOR,
     FUEL,

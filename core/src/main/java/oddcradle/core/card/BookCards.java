@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import oddcradle.core.card.Field.Named;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
@@ -117,11 +118,14 @@ final class BookCards {
                 .measure("planned", Kind.DURATION, WorkTask::planned, WorkTask::withPlanned)
                 .measure("worked", Kind.DURATION, WorkTask::worked, WorkTask::withWorked)
                 .yes("done", WorkTask::done, WorkTask::withDone)
-                .several(
-                        "waits for",
-                        named(book.purchases(), Purchase::id, Purchase::label),
-                        WorkTask::needs,
-                        WorkTask::withNeeds);
+                .several("waits for", waitedFor(of.value()), WorkTask::needs, WorkTask::withNeeds);
+    }
+
+    /** Parts to buy, and all other work. */
+    private List<Named> waitedFor(WorkTask task) {
+        List<Named> all = new ArrayList<>(named(book.purchases(), Purchase::id, Purchase::label));
+        all.addAll(named(book.tasks().stream().filter(each -> each != task).toList(), WorkTask::id, WorkTask::label));
+        return all;
     }
 
     private static FieldsOf<Money> money(FieldsOf<Money> of) {

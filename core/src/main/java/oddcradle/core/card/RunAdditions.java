@@ -21,6 +21,8 @@ import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Lead;
 import oddcradle.core.job.around.RotatingGuard;
 import oddcradle.core.job.around.Shock;
+import oddcradle.core.job.around.Spline;
+import oddcradle.core.job.donor.Output;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Vec3;
 
@@ -74,11 +76,21 @@ final class RunAdditions {
                     .ifPresent(tank -> add(
                             "The fuel feed from " + tank.label(),
                             each -> each.withFuel(Optional.of(new FuelFeed(
-                                    tank.id(), 0, 0.006, 0.6, 0.32 / FuelFeed.KILOWATT_HOUR, Math.toRadians(15))))));
+                                    tank.id(),
+                                    0,
+                                    0.006,
+                                    0.6,
+                                    0.32 / FuelFeed.KILOWATT_HOUR,
+                                    Math.toRadians(15),
+                                    Optional.empty())))));
         }
         add("A circuit of water or oil", each -> each.withCircuits(plus(each.circuits(), circuit())));
         add("An earth strap", each -> each.withLeads(plus(each.leads(), lead(Lead.Use.EARTH, "earth strap"))));
         add("A starter's lead", each -> each.withLeads(plus(each.leads(), lead(Lead.Use.STARTER, "starter's lead"))));
+        add(
+                "An alternator's lead",
+                each -> each.withLeads(plus(each.leads(), lead(Lead.Use.CHARGE, "alternator's lead"))));
+        add("A splined joint", each -> each.withSplines(plus(each.splines(), spline())));
         add("A guard", each -> each.withGuards(plus(each.guards(), guard())));
         add("A shock absorber", each -> each.withShocks(plus(each.shocks(), shock())));
         return deeds;
@@ -146,7 +158,26 @@ final class RunAdditions {
                 job.seat().position(),
                 0.4,
                 16e-6,
-                use == Lead.Use.STARTER ? 150 : 0);
+                use == Lead.Use.STARTER ? 150 : use == Lead.Use.CHARGE ? 15 : 0,
+                use == Lead.Use.CHARGE ? 20.0 : 0.0);
+    }
+
+    /** At the engine's output, as long as it is thick. */
+    private Spline spline() {
+        Output output = job.donor().output();
+        String mark =
+                FreeMark.of("SP", around.splines().stream().map(Spline::id).toList());
+        double diameter = 0.025;
+        return new Spline(
+                mark,
+                "splined joint " + mark,
+                output.centre(),
+                output.axis(),
+                diameter,
+                16,
+                0.0015,
+                diameter * 1.2,
+                Math.min(1e5, job.donor().engine().maxTorque()));
     }
 
     private RotatingGuard guard() {
@@ -171,6 +202,7 @@ final class RunAdditions {
                 0.04,
                 0.04,
                 0.25,
-                0.45);
+                0.45,
+                0.0);
     }
 }

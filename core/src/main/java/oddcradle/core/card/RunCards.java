@@ -28,6 +28,7 @@ import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Lead;
 import oddcradle.core.job.around.RotatingGuard;
 import oddcradle.core.job.around.Shock;
+import oddcradle.core.job.around.Spline;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Kind;
@@ -77,6 +78,13 @@ final class RunCards {
                 Around::withShocks,
                 Shock::label,
                 RunCards::shock,
+                (at, put) -> List.of());
+        each(
+                "splined joint",
+                around.splines(),
+                Around::withSplines,
+                Spline::label,
+                RunCards::spline,
                 (at, put) -> List.of());
         return cards;
     }
@@ -150,8 +158,8 @@ final class RunCards {
             } else {
                 deeds.add(Deed.of(
                         "A rod for the cable after lever " + (k + 1),
-                        () -> put.apply(
-                                control.withLinks(with(control.links(), lever, new ControlLink.Rod(0.008, 0.004))))));
+                        () -> put.apply(control.withLinks(
+                                with(control.links(), lever, new ControlLink.Rod(0.008, 0.004, 0.0, 0.0))))));
             }
         }
         deeds.add(Deed.of("A bell crank before the engine's lever", () -> put.apply(withBellCrank(control))));
@@ -191,7 +199,7 @@ final class RunCards {
         ControlLever crank = new ControlLever(last.on(), last.pivot().plus(beside), last.axis(), end, end);
         List<ControlLever> levers = new ArrayList<>(control.levers());
         levers.add(levers.size() - 1, crank);
-        return control.withTrain(levers, plus(control.links(), new ControlLink.Rod(0.008, 0.004)));
+        return control.withTrain(levers, plus(control.links(), new ControlLink.Rod(0.008, 0.004, 0.0, 0.0)));
     }
 
     private static FieldsOf<ControlLever> lever(FieldsOf<ControlLever> of, int at) {
@@ -214,7 +222,12 @@ final class RunCards {
             FieldsOf<ControlLink.Rod> rods = new FieldsOf<>(
                             rod, other -> of.put().apply(other))
                     .length(name + "rod, diameter", ControlLink.Rod::diameter, ControlLink.Rod::withDiameter)
-                    .length(name + "rod, wall", ControlLink.Rod::wall, ControlLink.Rod::withWall);
+                    .length(name + "rod, wall", ControlLink.Rod::wall, ControlLink.Rod::withWall)
+                    .length(
+                            name + "rod, eye to eye, 0 to be made",
+                            ControlLink.Rod::length,
+                            ControlLink.Rod::withLength)
+                    .length(name + "adjuster gives either way", ControlLink.Rod::adjusts, ControlLink.Rod::withAdjusts);
             rods.list().forEach(of::add);
             return of;
         }
@@ -297,7 +310,8 @@ final class RunCards {
                         Kind.MASS,
                         each -> each.burns() * FuelFeed.KILOWATT_HOUR,
                         (each, typed) -> each.withBurns(typed / FuelFeed.KILOWATT_HOUR))
-                .angle("steepest slope", FuelFeed::slope, FuelFeed::withSlope);
+                .angle("steepest slope", FuelFeed::slope, FuelFeed::withSlope)
+                .placeIfKnown("its tank breathes at", FuelFeed::vent, FuelFeed::withVent);
     }
 
     private static FieldsOf<Circuit> circuit(FieldsOf<Circuit> of) {
@@ -322,7 +336,8 @@ final class RunCards {
                 .place("ends at", Lead::to, Lead::withTo)
                 .length("length", Lead::length, Lead::withLength)
                 .measure("copper", Kind.AREA, Lead::area, Lead::withArea)
-                .measure("carries at most", Kind.CURRENT, Lead::current, Lead::withCurrent);
+                .measure("carries at most", Kind.CURRENT, Lead::current, Lead::withCurrent)
+                .measure("fuse, 0 for none", Kind.CURRENT, Lead::fuse, Lead::withFuse);
     }
 
     private List<Named> turning() {
@@ -352,7 +367,20 @@ final class RunCards {
                 .length("axle goes down", Shock::droop, Shock::withDroop)
                 .length("axle goes up", Shock::bump, Shock::withBump)
                 .length("closed", Shock::shortest, Shock::withShortest)
-                .length("open", Shock::longest, Shock::withLongest);
+                .length("open", Shock::longest, Shock::withLongest)
+                .length("strap stops it at, 0 for none", Shock::strap, Shock::withStrap);
+    }
+
+    private static FieldsOf<Spline> spline(FieldsOf<Spline> of) {
+        return of.words("mark", Spline::id, Spline::withId)
+                .words("called", Spline::label, Spline::withLabel)
+                .place("its middle", Spline::at, Spline::withAt)
+                .way("axis of the shaft", Spline::axis, Spline::withAxis)
+                .length("diameter where it bears", Spline::diameter, Spline::withDiameter)
+                .count("teeth", Spline::teeth, Spline::withTeeth)
+                .length("height of a tooth that bears", Spline::height, Spline::withHeight)
+                .length("length that bears", Spline::engaged, Spline::withEngaged)
+                .measure("torque", Kind.TORQUE, Spline::torque, Spline::withTorque);
     }
 
     /** What can be added round the engine. */

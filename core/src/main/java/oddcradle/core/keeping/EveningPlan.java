@@ -2,15 +2,17 @@ package oddcradle.core.keeping;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import oddcradle.core.job.book.Book;
 import oddcradle.core.job.book.Purchase;
 import oddcradle.core.job.book.WorkTask;
 
 /**
- * Which evening which work is done: in the order of the list, but nothing before its parts are here; what waits lets the next go first.
+ * Which evening which work is done: in the order of the list, but nothing before its parts are here and the work it waits for is done; what waits lets the next go first.
  *
  * @param evenings from the first with work to the last
  * @param waiting what cannot be planned, because nobody knows when its parts come: not said, or late already
@@ -38,7 +40,7 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
     /** @param ends whether the task is finished then */
     public record Share(WorkTask task, double time, boolean ends) {}
 
-    /** @param parts labels of what it waits for */
+    /** @param parts labels of what it waits for, work among it */
     public record Waiting(WorkTask task, List<String> parts) {
         public Waiting {
             parts = List.copyOf(parts);
@@ -68,6 +70,9 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
         List<WorkTask> open = new ArrayList<>();
         List<Waiting> waiting = new ArrayList<>();
         Map<String, Long> from = new HashMap<>();
+        Map<String, WorkTask> work = new HashMap<>();
+        book.tasks().forEach(each -> work.put(each.id(), each));
+        Set<String> unplanned = unplanned(book, parts, today);
         long begin = Days.number(today);
         if (!book.evenings().from().isEmpty()) {
             begin = Math.max(begin, Days.number(book.evenings().from()));
@@ -79,14 +84,21 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
             List<String> unknown = new ArrayList<>();
             long ready = begin;
             for (String need : task.needs()) {
+                if (work.containsKey(need)) {
+                    if (unplanned.contains(need)) {
+                        unknown.add(work.get(need).label());
+                    }
+                    continue;
+                }
                 Purchase part = parts.get(need);
                 if (part.arrived()) {
                     continue;
                 }
-                if (part.due().isEmpty()) {
-                    unknown.add(part.label());
-                } else if (part.due().compareTo(today) < 0) {
-                    unknown.add(part.label() + " (expected " + part.due() + ", late)");
+                if (isUnknown(part, today)) {
+                    unknown.add(
+                            part.due().isEmpty()
+                                    ? part.label()
+                                    : part.label() + " (expected " + part.due() + ", late)");
                 } else {
                     ready = Math.max(ready, Days.number(part.due()));
                 }
@@ -101,6 +113,26 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
         return new EveningPlan(planned(book, open, from, begin), waiting);
     }
 
+    /** Work whose parts nobody knows, and all that waits for such work. */
+    private static Set<String> unplanned(Book book, Map<String, Purchase> parts, String today) {
+        Set<String> unplanned = new HashSet<>();
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (WorkTask task : book.tasks()) {
+                boolean waits = task.needs().stream()
+                        .anyMatch(need -> unplanned.contains(need)
+                                || parts.containsKey(need) && isUnknown(parts.get(need), today));
+                more |= task.left() > 0 && waits && unplanned.add(task.id());
+            }
+        }
+        return unplanned;
+    }
+
+    private static boolean isUnknown(Purchase part, String today) {
+        return !part.arrived() && (part.due().isEmpty() || part.due().compareTo(today) < 0);
+    }
+
     private static List<Evening> planned(Book book, List<WorkTask> open, Map<String, Long> from, long begin) {
         Map<String, Double> left = new HashMap<>();
         open.forEach(each -> left.put(each.id(), each.left()));
@@ -112,7 +144,8 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
                 if (time < LEAST) {
                     break;
                 }
-                if (left.containsKey(task.id()) && from.get(task.id()) <= day) {
+                boolean free = task.needs().stream().noneMatch(left::containsKey);
+                if (free && left.containsKey(task.id()) && from.get(task.id()) <= day) {
                     double wants = left.get(task.id());
                     double given = Math.min(wants, time);
                     boolean ends = given >= wants - LEAST;

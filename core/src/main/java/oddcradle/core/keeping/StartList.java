@@ -8,6 +8,7 @@ import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.around.Control;
+import oddcradle.core.job.around.ControlLink;
 import oddcradle.core.job.around.Lead;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.donor.Cycle;
@@ -125,6 +126,14 @@ public record StartList(List<Item> items) {
                             control.label()
                                     + ": full way by hand and back by itself, engine pushed to each side meanwhile",
                             "an engine on rubber works its own lever where a conduit ends on the frame");
+                    if (control.links().stream().anyMatch(ControlLink.Cable.class::isInstance)) {
+                        item(
+                                When.BEFORE,
+                                "ends " + control.id(),
+                                control.label()
+                                        + ": soldered ends of its wire pulled, unhooked, with what Controls tells; strands flared into the nipple, none broken",
+                                "a nipple that lets go leaves the throttle where it was, or the brake without effect");
+                    }
                 }
             } else {
                 item(

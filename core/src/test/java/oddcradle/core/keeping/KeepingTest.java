@@ -46,6 +46,28 @@ class KeepingTest {
         return new Book(List.of(), parts, Money.NONE, List.of(tasks), MONDAYS_AND_TUESDAYS, DonorDeal.NONE);
     }
 
+    /** Welding before paint: what the one waits for, the other waits for too. */
+    @Test
+    void workWaitsForOtherWork_andForWhatThatWaitsFor() {
+        WorkTask paint = task("T2", 1, "T1");
+        EveningPlan order = EveningPlan.of(book(List.of(), paint, task("T1", 4)), "2026-03-01");
+        assertThat(order.ends("T1")).contains("2026-03-03");
+        assertThat(order.ends("T2")).contains("2026-03-03");
+        EveningPlan late = EveningPlan.of(
+                book(List.of(part("P1", Part.State.ORDERED, "2026-03-10")), paint, task("T1", 2, "P1")), "2026-03-01");
+        assertThat(late.ends("T1")).contains("2026-03-10");
+        assertThat(late.ends("T2")).contains("2026-03-16");
+        EveningPlan unknown = EveningPlan.of(
+                book(List.of(part("P1", Part.State.TO_BUY, "")), paint, task("T1", 2, "P1")), "2026-03-01");
+        assertThat(unknown.waiting()).hasSize(2);
+        assertThat(unknown.waiting().get(0).parts()).containsExactly("work T1");
+        assertThatThrownBy(() -> book(List.of(), task("T1", 1, "T2"), task("T2", 1, "T1")))
+                .hasMessageContaining("ring");
+        assertThatThrownBy(() -> book(List.of(), task("T1", 1, "T9"))).hasMessageContaining("T9");
+        assertThatThrownBy(() -> book(List.of(part("T1", Part.State.HERE, "")), task("T1", 1)))
+                .hasMessageContaining("another mark");
+    }
+
     /** 2026-03-02 is a Monday. */
     @Test
     void fiveHours_takeAMondayAndATuesday() {

@@ -118,7 +118,8 @@ class PocketFromJobTest {
                 0.05,
                 0.05,
                 0.28,
-                0.45);
+                0.45,
+                0.0);
         PocketAnswer answer = ask(JOB.withAround(Around.NOTHING.withShocks(List.of(shock))), Question.SHOCK);
         assertThat(words(answer)).startsWith("strut: it does not bind");
         assertThat(figure(answer, "strut: longest")).isGreaterThan(figure(answer, "strut: shortest"));

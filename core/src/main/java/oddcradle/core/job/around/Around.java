@@ -16,6 +16,7 @@ import oddcradle.core.math.Guard;
  * @param leads wires that matter
  * @param guards before what turns
  * @param shocks that had to move
+ * @param splines of shafts that were made longer or that slide
  */
 @RecordBuilder
 public record Around(
@@ -26,12 +27,21 @@ public record Around(
         List<Circuit> circuits,
         List<Lead> leads,
         List<RotatingGuard> guards,
-        List<Shock> shocks)
+        List<Shock> shocks,
+        List<Spline> splines)
         implements AroundBuilder.With {
     private static final int MOST = 50;
 
     public static final Around NOTHING = new Around(
-            List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(), List.of());
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of());
 
     public Around {
         controls = Guard.list("controls", controls, MOST);
@@ -42,11 +52,13 @@ public record Around(
         leads = Guard.list("leads", leads, MOST);
         guards = Guard.list("guards", guards, MOST);
         shocks = Guard.list("shocks", shocks, MOST);
+        splines = Guard.list("splines", splines, MOST);
         Guard.different("controls", "id", controls, Control::id);
         Guard.different("circuits", "id", circuits, Circuit::id);
         Guard.different("leads", "id", leads, Lead::id);
         Guard.different("guards", "id", guards, RotatingGuard::id);
         Guard.different("shocks", "id", shocks, Shock::id);
+        Guard.different("splines", "id", splines, Spline::id);
     }
 
     public Optional<Control> control(String id) {

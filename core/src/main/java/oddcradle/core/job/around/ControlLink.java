@@ -12,13 +12,18 @@ public sealed interface ControlLink {
      *
      * @param diameter outside, m
      * @param wall m; half the diameter for a solid one
+     * @param length from eye to eye as it is, its adjuster in the middle, m; 0, and so if left out, where it is still to be made
+     * @param adjusts how far its adjuster gives either way with a thread's diameter still engaged, m; 0 if left out
      */
     @RecordBuilder
-    record Rod(double diameter, double wall) implements ControlLink, ControlLinkRodBuilder.With {
+    record Rod(double diameter, double wall, Double length, Double adjusts)
+            implements ControlLink, ControlLinkRodBuilder.With {
         public Rod {
             Guard.size("diameter", diameter);
             Guard.positive("wall", wall, "m");
             Guard.within("wall", wall, 0, diameter / 2, "m");
+            length = length == null ? 0.0 : Guard.within("length", length, 0, 5, "m");
+            adjusts = adjusts == null ? 0.0 : Guard.within("adjusts", adjusts, 0, 0.5, "m");
         }
     }
 

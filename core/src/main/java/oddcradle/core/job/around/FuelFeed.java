@@ -1,7 +1,9 @@
 package oddcradle.core.job.around;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import oddcradle.core.math.Guard;
+import oddcradle.core.math.Vec3;
 
 /**
  * From tank to carburettor.
@@ -12,9 +14,11 @@ import oddcradle.core.math.Guard;
  * @param length of the line, m
  * @param burns fuel for each joule of work, kg/J; about 0.32 kg/kWh for petrol
  * @param slope steepest that the machine stands or climbs, rad
+ * @param vent where the tank breathes, host axes, m; empty where nobody has told
  */
 @RecordBuilder
-public record FuelFeed(String tank, double pump, double bore, double length, double burns, double slope)
+public record FuelFeed(
+        String tank, double pump, double bore, double length, double burns, double slope, Optional<Vec3> vent)
         implements FuelFeedBuilder.With {
     /** J */
     public static final double KILOWATT_HOUR = 3.6e6;
@@ -26,5 +30,6 @@ public record FuelFeed(String tank, double pump, double bore, double length, dou
         Guard.within("length", length, 0.01, 20, "m");
         Guard.within("burns", burns, 1e-8, 1e-6, "kg/J");
         Guard.within("slope", slope, 0, Math.PI / 3, "rad");
+        vent = vent == null ? Optional.empty() : vent;
     }
 }

@@ -14,6 +14,7 @@ import oddcradle.core.math.Vec3;
  * @param length m
  * @param area of its copper, m2
  * @param current the most it carries, A
+ * @param fuse where it leaves the battery, A; 0, and so if left out, for none
  */
 @RecordBuilder
 public record Lead(
@@ -26,7 +27,8 @@ public record Lead(
         Vec3 to,
         double length,
         double area,
-        double current)
+        double current,
+        Double fuse)
         implements LeadBuilder.With {
     /** What it is for. */
     public enum Use {
@@ -58,5 +60,6 @@ public record Lead(
         Guard.within("length", length, 0.01, 20, "m");
         Guard.within("area", area, 1e-8, 1e-3, "m2");
         Guard.within("current", current, 0, 2000, "A");
+        fuse = fuse == null ? 0.0 : Guard.within("fuse", fuse, 0, 2000, "A");
     }
 }

@@ -18,6 +18,7 @@ import oddcradle.core.math.Vec3;
  * @param bump how far it goes up, m
  * @param shortest between its eyes, closed, m
  * @param longest between its eyes, open, m
+ * @param strap length between the same eyes at which a strap stops the wheel's way down, m; 0, and so if left out, for none
  */
 @RecordBuilder
 public record Shock(
@@ -31,7 +32,8 @@ public record Shock(
         double droop,
         double bump,
         double shortest,
-        double longest)
+        double longest,
+        Double strap)
         implements ShockBuilder.With {
     public Shock {
         Guard.named("id", id);
@@ -45,6 +47,7 @@ public record Shock(
         Guard.within("bump", bump, 0, 1, "m");
         Guard.size("shortest", shortest);
         Guard.size("longest", longest);
+        strap = strap == null ? 0.0 : Guard.within("strap", strap, 0, 5, "m");
         if (longest <= shortest) {
             throw new InvalidValue("longest", "is no more than shortest, must be the open length between its eyes");
         }

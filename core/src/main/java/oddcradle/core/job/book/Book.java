@@ -46,18 +46,50 @@ public record Book(
         for (int k = 1; k < log.size(); k++) {
             requireForward(k, log.get(k - 1), log.get(k));
         }
-        requireParts(purchases, tasks);
+        requireNeeds(purchases, tasks);
+        requireNoRing(tasks);
     }
 
-    private static void requireParts(List<Purchase> purchases, List<WorkTask> tasks) {
+    private static void requireNeeds(List<Purchase> purchases, List<WorkTask> tasks) {
         Set<String> known = new HashSet<>();
         purchases.forEach(each -> known.add(each.id()));
+        for (int k = 0; k < tasks.size(); k++) {
+            if (!known.add(tasks.get(k).id())) {
+                throw new InvalidValue(
+                        "tasks[" + k + "].id",
+                        "is \"" + tasks.get(k).id() + "\", as a part to buy is called; give it another mark");
+            }
+        }
         for (int k = 0; k < tasks.size(); k++) {
             for (String need : tasks.get(k).needs()) {
                 if (!known.contains(need)) {
                     throw new InvalidValue(
-                            "tasks[" + k + "].needs", "names \"" + need + "\", which is not among the parts to buy");
+                            "tasks[" + k + "].needs",
+                            "names \"" + need + "\", which is neither a part to buy nor a piece of work");
                 }
+            }
+        }
+    }
+
+    /** Work that waits for itself, by way of others, is never begun. */
+    private static void requireNoRing(List<WorkTask> tasks) {
+        Set<String> free = new HashSet<>();
+        Set<String> all = new HashSet<>();
+        tasks.forEach(each -> all.add(each.id()));
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (WorkTask task : tasks) {
+                boolean held = task.needs().stream().anyMatch(need -> all.contains(need) && !free.contains(need));
+                more |= !held && free.add(task.id());
+            }
+        }
+        for (int k = 0; k < tasks.size(); k++) {
+            if (!free.contains(tasks.get(k).id())) {
+                throw new InvalidValue(
+                        "tasks[" + k + "].needs",
+                        "goes round in a ring: \"" + tasks.get(k).label()
+                                + "\" waits for work that waits for it; take one of them out");
             }
         }
     }

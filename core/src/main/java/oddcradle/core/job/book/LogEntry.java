@@ -46,7 +46,7 @@ public record LogEntry(
         CRACKS("welds looked at for cracks"),
         ISOLATORS("isolators looked at", Kind.LENGTH),
         CHAIN("chain measured", Kind.SHARE),
-        BELT("belt looked at"),
+        BELT("belt looked at", Kind.LENGTH),
         LINE_UP("shafts lined up"),
         OIL("oil changed"),
         FILTER("filter changed"),
@@ -75,7 +75,7 @@ public record LogEntry(
             return word;
         }
 
-        /** What its value is: height of an isolator, wear of a chain as a share of its length, diameter of a jet, velocity. */
+        /** What its value is: height of an isolator, wear of a chain as a share of its length, how far a belt has sunk below the rim of its pulley, diameter of a jet, velocity. */
         public Optional<Kind> measures() {
             return measures;
         }

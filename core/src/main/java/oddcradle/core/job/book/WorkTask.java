@@ -12,7 +12,7 @@ import oddcradle.core.math.Guard;
  * @param planned s
  * @param worked so far, s
  * @param done whether nothing is left of it
- * @param needs marks of what must be here before it begins
+ * @param needs marks of parts that must be here, and of other work that must be done, before it begins
  */
 @RecordBuilder
 public record WorkTask(

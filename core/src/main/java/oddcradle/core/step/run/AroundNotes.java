@@ -9,9 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import oddcradle.core.around.CircuitTraps;
 import oddcradle.core.around.LeadDrop;
+import oddcradle.core.around.LeadFuse;
 import oddcradle.core.around.Opening;
 import oddcradle.core.around.Radiator;
 import oddcradle.core.around.ShockTravel;
+import oddcradle.core.around.SplineFit;
 import oddcradle.core.drive.LineEnd;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Phrase;
@@ -26,6 +28,7 @@ import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Lead;
 import oddcradle.core.job.around.RotatingGuard;
 import oddcradle.core.job.around.Shock;
+import oddcradle.core.job.around.Spline;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
@@ -40,6 +43,9 @@ final class AroundNotes {
 
     /** Volts that a starter may lose on its way there and back; common practice for twelve. */
     private static final double MOST_DROP = 0.5;
+
+    /** From alternator to battery and back, V; common practice. */
+    private static final double MOST_CHARGE_DROP = 0.3;
 
     /** A shock absorber that leans less than this off its arm pushes the pivot, rad: 30 degrees; common practice. */
     private static final double LEAST_LEAN = Math.toRadians(30);
@@ -60,6 +66,7 @@ final class AroundNotes {
         notes.wires();
         notes.guards();
         job.around().shocks().forEach(notes::shock);
+        job.around().splines().forEach(notes::spline);
     }
 
     private static Place at(String id, List<Vec3> points) {
@@ -164,7 +171,129 @@ final class AroundNotes {
                     at(lead.id(), List.of(from, to)),
                     why);
         }
+        leads.forEach(this::fuse);
         starter(leads);
+        alternator(leads);
+    }
+
+    /** A wire from the battery that chafes through is a heater along all of its length. */
+    private void fuse(Lead lead) {
+        boolean loom = lead.use() == Lead.Use.CHARGE || lead.use() == Lead.Use.SIGNAL;
+        double most = LeadFuse.largest(lead.area());
+        Quantity largest = new Quantity(most, Kind.CURRENT);
+        Why why = new Why(
+                "11 A for the first mm², then as area to the power of 0.66",
+                List.of(input("copper", Quantity.area(lead.area())), input("bears all day", largest)),
+                Source.commonPractice());
+        if (loom && lead.fuse() == 0) {
+            report.say(
+                    RunFinding.WIRE,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "{} has no fuse: where it chafes through it glows along its whole length; {} at most, close to the battery",
+                            lead.label(),
+                            largest),
+                    at(lead.id(), List.of()),
+                    why);
+        } else if (lead.fuse() > 0) {
+            Quantity fuse = new Quantity(lead.fuse(), Kind.CURRENT);
+            boolean blows = lead.fuse() < lead.current();
+            report.atMost(
+                    RunFinding.WIRE,
+                    lead.fuse() > most ? Severity.STOP : blows ? Severity.WATCH : Severity.GOOD,
+                    lead.fuse() > most
+                            ? Phrase.of(
+                                    "{}: a fuse of {} lets its copper burn, which bears {}; a smaller fuse or thicker copper",
+                                    lead.label(),
+                                    fuse,
+                                    largest)
+                            : blows
+                                    ? Phrase.of(
+                                            "{}: a fuse of {} blows at the {} that it carries",
+                                            lead.label(),
+                                            fuse,
+                                            new Quantity(lead.current(), Kind.CURRENT))
+                                    : Phrase.of("{}: its fuse of {} blows before its copper glows", lead.label(), fuse),
+                    fuse,
+                    largest,
+                    at(lead.id(), List.of()),
+                    why);
+        }
+    }
+
+    /** What the alternator makes must come to the battery at its voltage. */
+    private void alternator(List<Lead> leads) {
+        for (Lead lead : leads) {
+            if (lead.use() != Lead.Use.CHARGE) {
+                continue;
+            }
+            double drop = LeadDrop.of(lead.current(), lead.length(), lead.area());
+            for (Lead earth : leads) {
+                if (earth.use() == Lead.Use.EARTH) {
+                    drop += LeadDrop.of(lead.current(), earth.length(), earth.area());
+                }
+            }
+            report.atMost(
+                    RunFinding.WIRE,
+                    Severity.WATCH,
+                    Quantity.voltage(drop),
+                    Quantity.voltage(MOST_CHARGE_DROP),
+                    Phrase.of("{} loses {} on its way and back", lead.label(), Quantity.voltage(drop)),
+                    Phrase.of(
+                            "{} loses {} on its way and back: the battery never fills; thicker copper",
+                            lead.label(),
+                            Quantity.voltage(drop)),
+                    at(lead.id(), List.of()),
+                    new Why(
+                            "I rho L / A, of the lead and the earth straps",
+                            List.of(
+                                    input("I", new Quantity(lead.current(), Kind.CURRENT)),
+                                    input("L", Quantity.length(lead.length())),
+                                    input("A", Quantity.area(lead.area()))),
+                            Source.derived("copper at 20 °C; 0.3 V at most, common practice")));
+        }
+    }
+
+    private void spline(Spline spline) {
+        Vec3 at = standing.place(Holder.DONOR, spline.at());
+        double slides = standing.sway(at, standing.turn(Holder.DONOR, spline.axis()));
+        double left = spline.engaged() - slides;
+        Why why = new Why(
+                "engaged length - movement of the engine along the shaft, against one diameter",
+                List.of(
+                        input("engaged", Quantity.length(spline.engaged())),
+                        input("slides", Quantity.length(slides)),
+                        input("diameter", Quantity.length(spline.diameter()))),
+                Source.commonPractice());
+        report.atLeast(
+                RunFinding.SPLINE,
+                left <= 0 ? Severity.STOP : Severity.WATCH,
+                Quantity.length(left),
+                Quantity.length(spline.diameter()),
+                Phrase.of("{} keeps {} engaged while the engine moves", spline.label(), Quantity.length(left)),
+                Phrase.of(
+                        "{} keeps {} engaged while the engine moves, one diameter ({}) is wanted: its ends wear to cones and it knocks; a longer sleeve",
+                        spline.label(),
+                        Quantity.length(Math.max(0, left)),
+                        Quantity.length(spline.diameter())),
+                at(spline.id(), List.of(at)),
+                why);
+        if (left > 0) {
+            report.figure(
+                    spline.label() + ": pressure on its teeth",
+                    Quantity.stress(SplineFit.pressure(
+                            spline.torque(), spline.diameter(), spline.teeth(), spline.height(), left)),
+                    new Why(
+                            "2 T / (d z h L 0.75)",
+                            List.of(
+                                    input("T", Quantity.torque(spline.torque())),
+                                    input("d", Quantity.length(spline.diameter())),
+                                    input("z", Quantity.count(spline.teeth())),
+                                    input("h", Quantity.length(spline.height())),
+                                    input("L", Quantity.length(left))),
+                            Source.fromMemory(
+                                    "machine elements handbooks; some 60 MPa for one that stays, 20 for one that slides under load, hardened")));
+        }
     }
 
     /** What the starter draws goes there and comes back by the strap. */
@@ -339,7 +468,9 @@ final class AroundNotes {
                 shock.label() + ": least angle to its arm",
                 Quantity.angle(travel.leastLean().lean()),
                 why);
-        boolean binds = travel.shortest() < shock.shortest() || travel.longest() > shock.longest();
+        boolean strapped = shock.strap() > 0 && shock.strap() <= shock.longest();
+        double reaches = strapped ? Math.min(travel.longest(), shock.strap()) : travel.longest();
+        boolean binds = travel.shortest() < shock.shortest() || reaches > shock.longest();
         if (binds) {
             report.say(
                     RunFinding.SHOCK,
@@ -350,9 +481,10 @@ final class AroundNotes {
                                     shock.label(),
                                     Quantity.length(shock.shortest() - travel.shortest()))
                             : Phrase.of(
-                                    "{} is pulled {} beyond its open length; a strap, or another eye, must stop the wheel before",
+                                    "{} is pulled {} beyond its open length{}; a strap, or another eye, must stop the wheel before",
                                     shock.label(),
-                                    Quantity.length(travel.longest() - shock.longest())),
+                                    Quantity.length(travel.longest() - shock.longest()),
+                                    shock.strap() > 0 ? ", and its strap is longer than that" : ""),
                     where,
                     why);
         } else if (!travel.keepsSense()) {

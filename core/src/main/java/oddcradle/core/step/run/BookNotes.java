@@ -26,6 +26,8 @@ import oddcradle.core.units.Quantity;
 final class BookNotes {
     /** A chain that is this much longer climbs its teeth; common practice for two fixed sprockets. */
     static final double WORN_CHAIN = 0.015;
+    /** Of a belt below the rim of its pulley, m. */
+    private static final double SUNK_BELT = 0.002;
 
     /** Rubber that has lost this share of its height has little left; common practice. */
     static final double SETTLED = 0.1;
@@ -47,6 +49,7 @@ final class BookNotes {
         BookNotes notes = new BookNotes(job, report);
         notes.due();
         notes.chain();
+        notes.belt();
         notes.isolators();
         notes.vibration();
         notes.budget();
@@ -94,6 +97,25 @@ final class BookNotes {
                                 Quantity.share(entry.value())),
                         Place.of(Subject.LINE),
                         new Why("as measured; limit common practice", List.of(), Source.commonPractice())));
+    }
+
+    private void belt() {
+        book.last(Work.BELT)
+                .filter(each -> each.value() > 0)
+                .ifPresent(entry -> report.atMost(
+                        RunFinding.WEAR,
+                        Severity.WATCH,
+                        Quantity.length(entry.value()),
+                        Quantity.length(SUNK_BELT),
+                        Phrase.of("the belt lies {} below the rim of its pulley", Quantity.length(entry.value())),
+                        Phrase.of(
+                                "the belt lies {} below the rim of its pulley: it is worn and soon rides on the bottom of the groove, where it slips and burns; renew it, and look at the groove",
+                                Quantity.length(entry.value())),
+                        Place.of(Subject.LINE),
+                        new Why(
+                                "as measured; limit common practice for wedge belts",
+                                List.of(),
+                                Source.commonPractice())));
     }
 
     private void isolators() {

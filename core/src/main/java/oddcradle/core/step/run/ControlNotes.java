@@ -25,6 +25,10 @@ final class ControlNotes {
     private static final double STIFFNESS = 205e9;
 
     private static final double BUCKLING_FACTOR = 3;
+
+    /** A nipple that is soldered badly lets go at once, or in the first panic. */
+    private static final double PROOF = 2;
+
     private static final double ENOUGH = 0.98;
     private static final double TOO_FAR = 1.15;
     private static final double BOWED = 0.15;
@@ -89,6 +93,16 @@ final class ControlNotes {
         report.figure(name + ": ratio at the end", Quantity.ratio(Math.abs(work.lastRatio())), ratio());
         report.figure(name + ": off a straight share, at most", Quantity.share(work.bow()), ratio());
         report.figure(name + ": pull of the hand, at most", Quantity.force(work.force()), pull());
+        found.cables()
+                .forEach(each -> report.figure(
+                        name + ": soldered ends" + number(each.link()) + " are tried with",
+                        Quantity.force(PROOF * work.linkForces().get(each.link())),
+                        new Why(
+                                "twice the most that its wire carries",
+                                List.of(input(
+                                        "carries",
+                                        Quantity.force(work.linkForces().get(each.link())))),
+                                Source.commonPractice())));
         found.cables()
                 .forEach(each -> report.figure(
                         name + ": conduit" + number(each.link()), Quantity.length(each.wanted()), path(each)));
@@ -401,6 +415,40 @@ final class ControlNotes {
                                 Source.derived("the room that this shop keeps from what is hot and what moves"))));
     }
 
+    /** Where the engine has moved, a rod that was right is too short or too long. */
+    private void eyeToEye(int link, ControlLink.Rod rod, double wanted) {
+        Why why = new Why(
+                "straight from eye to eye, levers at rest",
+                List.of(
+                        input("has, adjuster in the middle", Quantity.length(rod.length())),
+                        input("adjuster, either way", Quantity.length(rod.adjusts()))),
+                Source.derived("places of the eyes; a thread's diameter stays engaged, common practice"));
+        report.figure(control.label() + ": rod" + number(link) + ", eye to eye", Quantity.length(wanted), why);
+        if (rod.length() == 0) {
+            return;
+        }
+        double off = Math.abs(wanted - rod.length());
+        report.atMost(
+                RunFinding.ROD_LENGTH,
+                Severity.STOP,
+                Quantity.length(off),
+                Quantity.length(rod.adjusts()),
+                Phrase.of(
+                        "{}: rod{} is set {} from the middle of its adjuster",
+                        control.label(),
+                        number(link),
+                        Quantity.length(off)),
+                Phrase.of(
+                        "{}: rod{} is {} too {}, its adjuster gives {}: beyond that the thread strips; lengthen it by a sleeve over the cut, pinned or welded on both sides, or make another",
+                        control.label(),
+                        number(link),
+                        Quantity.length(off),
+                        wanted > rod.length() ? "short" : "long",
+                        Quantity.length(rod.adjusts())),
+                where,
+                why);
+    }
+
     /** Euler, pinned at both ends. */
     private void rods() {
         for (int k = 0; k < control.links().size(); k++) {
@@ -410,6 +458,7 @@ final class ControlNotes {
                         .get(k)
                         .out()
                         .distanceTo(found.train().levers().get(k + 1).in());
+                eyeToEye(k, rod, length);
                 double bore = rod.diameter() - 2 * rod.wall();
                 double second = Math.PI / 64 * (Math.pow(rod.diameter(), 4) - Math.pow(bore, 4));
                 double bears = Math.PI * Math.PI * STIFFNESS * second / (length * length) / BUCKLING_FACTOR;

@@ -16,11 +16,13 @@ import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Source;
 import oddcradle.core.finding.Subject;
 import oddcradle.core.finding.Why;
+import oddcradle.core.geometry.distance.PreparedSolid;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.around.Carburettor;
 import oddcradle.core.job.around.Exhaust;
 import oddcradle.core.job.around.FuelFeed;
 import oddcradle.core.job.around.Holder;
+import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.book.LogEntry;
 import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Vec3;
@@ -43,6 +45,9 @@ final class FeedNotes {
 
     /** Jets come in steps of about this share of their diameter; common practice. */
     private static final double NEXT_SIZE = 0.02;
+
+    /** Ways that a machine is leant for a look at its tank. */
+    private static final int LEANS = 8;
 
     private final Job job;
     private final Standing standing;
@@ -344,6 +349,57 @@ final class FeedNotes {
                         Quantity.massFlow(runs),
                         Quantity.massFlow(needs)),
                 new Place(List.of(Subject.around("fuel")), List.of(tank.outlet(), inlet)),
+                why);
+        vent(feed, tank);
+    }
+
+    /** A full tank on a slope must not run out where it breathes; one that cannot breathe starves the engine. */
+    private void vent(FuelFeed feed, Neighbour.Tank tank) {
+        Place where =
+                new Place(List.of(Subject.around("fuel")), feed.vent().stream().toList());
+        Why why = new Why(
+                "height of the vent's mouth over the highest point of the tank, the machine leaning either way by the steepest slope",
+                List.of(input("slope", Quantity.angle(feed.slope()))),
+                Source.derived("a full tank; a hose that rises on its way"));
+        Optional<KeepOut> drawn = job.host().keepOuts().stream()
+                .filter(each -> each.id().equals(tank.tank()))
+                .findFirst();
+        if (feed.vent().isEmpty() || drawn.isEmpty()) {
+            report.say(
+                    RunFinding.FUEL,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "{}: nobody has told where it breathes; without air coming in no fuel goes out",
+                            tank.label()),
+                    where,
+                    why);
+            return;
+        }
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 0; k < LEANS; k++) {
+            double way = 2 * Math.PI * k / LEANS;
+            Vec3 up = new Vec3(
+                    Math.sin(feed.slope()) * Math.cos(way),
+                    Math.sin(feed.slope()) * Math.sin(way),
+                    Math.cos(feed.slope()));
+            double top = drawn.get().solids().stream()
+                    .mapToDouble(solid -> PreparedSolid.of(solid).farthest(up).dot(up))
+                    .max()
+                    .orElseThrow();
+            least = Math.min(least, feed.vent().get().dot(up) - top);
+        }
+        report.atLeast(
+                RunFinding.FUEL,
+                Severity.WATCH,
+                Quantity.length(least),
+                Quantity.length(0),
+                Phrase.of("{}: its vent stays {} over the fuel on every slope", tank.label(), Quantity.length(least)),
+                Phrase.of(
+                        "{}: on a slope of {} a full tank stands {} over the mouth of its vent and runs out there; lead the vent higher, across the tank",
+                        tank.label(),
+                        Quantity.angle(feed.slope()),
+                        Quantity.length(-least)),
+                where,
                 why);
     }
 }

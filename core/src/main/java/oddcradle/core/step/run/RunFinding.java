@@ -14,6 +14,7 @@ public enum RunFinding implements FindingCode {
     CABLE_BEND,
     CABLE_LENGTH,
     CABLE_ROOM,
+    ROD_LENGTH,
     EXHAUST,
     CARBURETTOR,
     FUEL,
@@ -21,6 +22,7 @@ public enum RunFinding implements FindingCode {
     WIRE,
     GUARD,
     SHOCK,
+    SPLINE,
     VIBRATION,
     WEAR,
     BUDGET;

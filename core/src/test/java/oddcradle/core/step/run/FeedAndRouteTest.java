@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.around.SplineFit;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
@@ -21,13 +22,16 @@ import oddcradle.core.job.around.Exhaust;
 import oddcradle.core.job.around.FuelFeed;
 import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Shock;
+import oddcradle.core.job.around.Spline;
 import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.Freedom;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.book.Book;
 import oddcradle.core.job.book.LogEntry;
 import oddcradle.core.job.seat.Neighbour;
+import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 import org.junit.jupiter.api.Test;
 
 /** Exhaust, fuel, carburettor, water and shock absorber, each well and each in the way it goes wrong in shops. */
@@ -105,11 +109,40 @@ class FeedAndRouteTest {
         assertThat(said(unknown, RunFinding.EXHAUST).get(0).what().arguments()).contains("N7");
     }
 
+    private static final Vec3 TANK_HALF = new Vec3(0.1, 0.1, 0.13);
+
+    /** @param vent over the middle of the tank's top, m; empty where nobody has told */
+    private static Job fed(double up, double pump, double bore, double slope, Optional<Double> vent) {
+        Vec3 outlet = SEAT.plus(new Vec3(-0.5, 0, up));
+        Vec3 top = outlet.plus(new Vec3(0, 0, 2 * TANK_HALF.z()));
+        Neighbour.Tank tank = new Neighbour.Tank("N2", "tank", "K9", outlet, new Vec3(0, 0, 0.1), 0);
+        Job job = with(
+                Around.NOTHING.withFuel(Optional.of(new FuelFeed(
+                        "N2", pump, bore, 0.8, 0.32 / 3.6e6, slope, vent.map(over -> top.plus(new Vec3(0, 0, over)))))),
+                tank);
+        List<KeepOut> keepOuts = List.of(KeepOut.still(
+                "K9",
+                "tank",
+                Category.FUEL,
+                List.of(new Solid.Box(
+                        TANK_HALF, new Pose(Mat3.IDENTITY, outlet.plus(new Vec3(0, 0, TANK_HALF.z())))))));
+        return job.withHost(job.host().withKeepOuts(keepOuts));
+    }
+
     private static Job fed(double up, double pump, double bore, double slope) {
-        Neighbour.Tank tank =
-                new Neighbour.Tank("N2", "tank", "K9", SEAT.plus(new Vec3(-0.5, 0, up)), new Vec3(0, 0, 0.1), 0);
-        return with(
-                Around.NOTHING.withFuel(Optional.of(new FuelFeed("N2", pump, bore, 0.8, 0.32 / 3.6e6, slope))), tank);
+        return fed(up, pump, bore, slope, Optional.of(0.2));
+    }
+
+    /** Leaning by 20 degrees, a top of 0.2 m square stands 0.1414 tan 20 = 51.5 mm higher at its corner than in its middle. */
+    @Test
+    void fullTankRunsOutOfALowVent_andOneThatNobodyToldOfIsNoted() {
+        double slope = Math.toRadians(20);
+        assertThat(worst(fed(0.35, 20_000, 0.006, slope, Optional.of(0.053)), RunFinding.FUEL))
+                .isEqualTo(Severity.GOOD);
+        assertThat(worst(fed(0.35, 20_000, 0.006, slope, Optional.of(0.050)), RunFinding.FUEL))
+                .isEqualTo(Severity.WATCH);
+        assertThat(worst(fed(0.35, 20_000, 0.006, slope, Optional.empty()), RunFinding.FUEL))
+                .isEqualTo(Severity.NOTE);
     }
 
     /** A tank that feeds on the level starves on a hill that puts it below the carburettor; a pump helps. */
@@ -176,6 +209,10 @@ class FeedAndRouteTest {
     }
 
     private static Job sprung(double shortest, double longest, double bump, Vec3 top) {
+        return sprung(shortest, longest, bump, top, 0);
+    }
+
+    private static Job sprung(double shortest, double longest, double bump, Vec3 top, double strap) {
         return with(Around.NOTHING.withShocks(List.of(new Shock(
                 "S9",
                 "strut",
@@ -187,7 +224,8 @@ class FeedAndRouteTest {
                 0.05,
                 bump,
                 shortest,
-                longest))));
+                longest,
+                strap))));
     }
 
     @Test
@@ -202,11 +240,35 @@ class FeedAndRouteTest {
         assertThatThrownBy(() -> sprung(0.4, 0.3, 0.05, over)).hasMessageContaining("longest");
     }
 
+    /** Pulled out beyond its length it tears; a strap no longer than that stops the wheel before, a longer one does not. */
+    @Test
+    void strapStopsTheWheelBeforeTheShockDoes() {
+        Vec3 over = new Vec3(-0.25, 0, 0.65);
+        assertThat(worst(sprung(0.28, 0.37, 0.05, over, 0.37), RunFinding.SHOCK))
+                .isEqualTo(Severity.GOOD);
+        assertThat(worst(sprung(0.28, 0.37, 0.05, over, 0.40), RunFinding.SHOCK))
+                .isEqualTo(Severity.STOP);
+    }
+
+    /** Worked by hand: 2 x 200 / (0.028 x 6 x 0.003 x 0.040 x 0.75) = 26.5 MPa. */
+    @Test
+    void splineBearsOnThreeQuartersOfItsTeeth_andMustStayIn() {
+        assertThat(SplineFit.pressure(200, 0.028, 6, 0.003, 0.040)).isCloseTo(26.46e6, within(0.02e6));
+        Spline good = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.050, 200);
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(good))), RunFinding.SPLINE))
+                .isEqualTo(Severity.GOOD);
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0.020)))), RunFinding.SPLINE))
+                .isEqualTo(Severity.WATCH);
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0)))), RunFinding.SPLINE))
+                .isEqualTo(Severity.STOP);
+    }
+
     @Test
     void wrongValues_areNamedAtTheirField() {
         assertThatThrownBy(() -> new Carburettor(0.004, 0, COLD, 0, COLD, 0, Vec3.ZERO, 0.2, 0.01))
                 .hasMessageContaining("jet");
-        assertThatThrownBy(() -> new FuelFeed("N2", 0, 0.006, 0.8, 1e-5, 0)).hasMessageContaining("burns");
+        assertThatThrownBy(() -> new FuelFeed("N2", 0, 0.006, 0.8, 1e-5, 0, Optional.empty()))
+                .hasMessageContaining("burns");
         assertThatThrownBy(() -> new ControlLink.Cable(
                         Holder.HOST, Vec3.ZERO, Holder.DONOR, Vec3.X, List.of(), 0.005, 0.05, 0, 1.5))
                 .hasMessageContaining("friction");

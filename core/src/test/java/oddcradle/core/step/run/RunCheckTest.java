@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oddcradle.core.around.LeadFuse;
 import oddcradle.core.around.Opening;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.examine.Examination;
@@ -26,6 +27,7 @@ import oddcradle.core.job.book.Book;
 import oddcradle.core.job.book.LogEntry;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.report.Cure;
+import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
 /** What the program says of a control, a guard, a wire and a logbook that somebody else would say as well. */
@@ -219,7 +221,8 @@ class RunCheckTest {
                 PLAIN.seat().position(),
                 0.8,
                 16e-6,
-                120);
+                120,
+                0.0);
         Job bare = PLAIN.withAround(Around.NOTHING.withLeads(List.of(starter)));
         assertThat(finding(Examination.of(bare), RunFinding.WIRE).orElseThrow().severity())
                 .isEqualTo(Severity.STOP);
@@ -229,6 +232,68 @@ class RunCheckTest {
                 .filteredOn(each -> each.code() == RunFinding.WIRE)
                 .isNotEmpty()
                 .allMatch(each -> each.severity() == Severity.GOOD);
+    }
+
+    /** What thin-walled wire of vehicles is fused with: 1 mm² 11 A, 2.5 mm² 20 A, 6 mm² 36 A, 16 mm² 68 A; common practice. */
+    @Test
+    void fuseBlowsBeforeItsCopperGlows() {
+        assertThat(LeadFuse.largest(1e-6)).isCloseTo(11, within(0.5));
+        assertThat(LeadFuse.largest(2.5e-6)).isCloseTo(20, within(1.0));
+        assertThat(LeadFuse.largest(6e-6)).isCloseTo(36, within(2.0));
+        assertThat(LeadFuse.largest(16e-6)).isCloseTo(68, within(4.0));
+        assertThat(charged(0, 10)).isEqualTo(Severity.NOTE);
+        assertThat(charged(15, 10)).isEqualTo(Severity.GOOD);
+        assertThat(charged(40, 10)).isEqualTo(Severity.STOP);
+        assertThat(charged(5, 10)).isEqualTo(Severity.WATCH);
+        // 1.72e-8 x 3 m / 2.5 mm² is 20.6 milliohm: 18 A lose 0.37 V, more than an alternator can spare.
+        assertThat(charged(19, 18)).isEqualTo(Severity.WATCH);
+    }
+
+    private static Severity charged(double fuse, double current) {
+        Lead lead = new Lead(
+                "L3",
+                "alternator's lead",
+                Lead.Use.CHARGE,
+                Holder.DONOR,
+                Vec3.ZERO,
+                Holder.HOST,
+                PLAIN.seat().position(),
+                3,
+                2.5e-6,
+                current,
+                fuse);
+        return finding(Examination.of(PLAIN.withAround(Around.NOTHING.withLeads(List.of(lead)))), RunFinding.WIRE)
+                .orElseThrow()
+                .severity();
+    }
+
+    /** Straight from eye to eye by Pythagoras; beyond its adjuster a push-rod must be lengthened. */
+    @Test
+    void rodBeyondItsAdjuster_isAStopWithWhatToDo() {
+        Control cable = throttle(0.1, Holder.DONOR, 0.25, Control.Return.TWO_SPRINGS, 0);
+        Vec3 out = cable.levers().get(0).out();
+        Vec3 in = PLAIN.seat().position().plus(cable.levers().get(1).in());
+        double wanted = out.distanceTo(in);
+        Control rod = cable.withLinks(List.of(new ControlLink.Rod(0.008, 0.004, wanted - 0.006, 0.008)));
+        assertThat(severity(rod, RunFinding.ROD_LENGTH)).isEqualTo(Severity.GOOD);
+        Control little = cable.withLinks(List.of(new ControlLink.Rod(0.008, 0.004, wanted - 0.020, 0.008)));
+        Finding finding = finding(with(little), RunFinding.ROD_LENGTH).orElseThrow();
+        assertThat(finding.severity()).isEqualTo(Severity.STOP);
+        assertThat(finding.what().in(UnitStyle.MILLIMETRES)).contains("20.0 mm too short", "sleeve");
+        Control toBeMade = cable.withLinks(List.of(new ControlLink.Rod(0.008, 0.004, null, null)));
+        assertThat(finding(with(toBeMade), RunFinding.ROD_LENGTH)).isEmpty();
+    }
+
+    @Test
+    void beltSunkInItsGroove_isTold() {
+        assertThat(finding(Examination.of(logged(entry(20, LogEntry.Work.BELT, 0.003))), RunFinding.WEAR)
+                        .orElseThrow()
+                        .severity())
+                .isEqualTo(Severity.WATCH);
+        assertThat(finding(Examination.of(logged(entry(20, LogEntry.Work.BELT, 0.001))), RunFinding.WEAR)
+                        .orElseThrow()
+                        .severity())
+                .isEqualTo(Severity.GOOD);
     }
 
     private static LogEntry entry(double hours, LogEntry.Work work, double value) {

@@ -82,6 +82,16 @@ class RunSheetsTest extends WindowDriver {
     }
 
     @Test
+    void vibrationOfTheLog_standsBesideWhatShakePredicts(FxRobot robot) {
+        at(robot, Step.RUN, "log");
+        until(() -> words(robot, "#log-predicted").contains("seat: 6.8 mm/s measured"));
+        assertThat(words(robot, "#log-predicted")).contains("predicted at cruise");
+        choose(robot, "#log-which", LogEntry.Work.CHAIN);
+        assertThat(robot.lookup("#log-predicted").query().getParent().isVisible())
+                .isFalse();
+    }
+
+    @Test
     void cableIsLedAlongTheTubes_andUndoTakesItBack(FxRobot robot) {
         at(robot, Step.RUN, "controls");
         ControlFound before = found();

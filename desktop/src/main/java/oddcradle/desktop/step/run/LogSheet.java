@@ -17,6 +17,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.job.book.LogEntry;
+import oddcradle.core.keeping.ShakenAsPredicted;
+import oddcradle.core.search.ShakeMaps;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.chart.Axis;
 import oddcradle.desktop.chart.Chart;
@@ -25,6 +27,7 @@ import oddcradle.desktop.chart.Diagram;
 import oddcradle.desktop.clip.SaveRequest;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Leaves;
+import oddcradle.desktop.slate.StudySheet;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.slate.Words;
@@ -43,6 +46,8 @@ final class LogSheet extends VBox {
     private final Table<LogEntry> lines;
     private final ComboBox<LogEntry.Work> which = new ComboBox<>();
     private final Chart chart;
+    private final VBox predicted = new VBox(4);
+    private final Leaves.Leaf study;
 
     LogSheet(Desk desk, Palette palette) {
         super(8);
@@ -70,6 +75,8 @@ final class LogSheet extends VBox {
         which.setValue(LogEntry.Work.VIBRATION);
         which.setOnAction(choice -> refresh());
         chart = new Chart("chart-log", palette, 200);
+        predicted.setId("log-predicted");
+        study = new StudySheet<>(desk, desk.shaking(), this::against, predicted).leaf();
         getChildren()
                 .addAll(
                         sum,
@@ -88,7 +95,8 @@ final class LogSheet extends VBox {
                                 "save-service", "Service sheet as PDF", () -> save("service sheet", "pdf", service())),
                         Text.head("Measured over the hours"),
                         which,
-                        chart);
+                        chart,
+                        study.node());
     }
 
     private String told(LogEntry entry) {
@@ -149,6 +157,20 @@ final class LogSheet extends VBox {
         Collections.reverse(newestFirst);
         lines.show(newestFirst);
         chart.show(diagram(log));
+        boolean shaken = which.getValue() == LogEntry.Work.VIBRATION
+                && log.stream().anyMatch(each -> each.work() == LogEntry.Work.VIBRATION && each.value() > 0);
+        study.node().setVisible(shaken);
+        study.node().setManaged(shaken);
+        if (shaken) {
+            study.refresh().run();
+        }
+    }
+
+    private void against(ShakeMaps.Maps maps) {
+        predicted.getChildren().setAll(Text.head("Against what Shake predicts"));
+        ShakenAsPredicted.of(desk.examination(), maps)
+                .forEach(each ->
+                        predicted.getChildren().add(Text.line(each.words().in(desk.units()))));
     }
 
     private Diagram diagram(List<LogEntry> log) {

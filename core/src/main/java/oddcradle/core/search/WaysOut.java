@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import oddcradle.core.around.Route;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Aabb;
@@ -22,6 +23,7 @@ import oddcradle.core.job.body.Part;
 import oddcradle.core.job.body.Pipe;
 import oddcradle.core.job.donor.JoinedUnit;
 import oddcradle.core.job.donor.Service;
+import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.tube.Member;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
@@ -361,14 +363,52 @@ public final class WaysOut {
                 progress);
     }
 
-    /** Whether a pipe or other part of the donor goes on and off with the donor in; what it is bolted to does not count. */
+    /** Something whose own way is asked for. */
+    public record Thing(String id, String label) {}
+
+    /** The donor's parts, and the pipes that are drawn to a silencer. */
+    public static List<Thing> things(Job job) {
+        List<Thing> things = new ArrayList<>();
+        pipes(job).forEach(pipe -> things.add(new Thing(pipe.id(), pipe.label())));
+        job.donor().bodies().forEach(part -> things.add(new Thing(part.id(), part.label())));
+        return things;
+    }
+
+    private static Stream<Neighbour.PipeRun> pipes(Job job) {
+        return job.plan().neighbours().stream()
+                .filter(Neighbour.PipeRun.class::isInstance)
+                .map(Neighbour.PipeRun.class::cast);
+    }
+
+    /** Whether a pipe or other part goes on and off with the donor in; what it is bolted to does not count. */
     public static Optional<WayOut.Way> ofPart(Examination examination, String part, Progress progress) {
         WaysOut ways = new WaysOut(examination);
         List<BodyShape> all = new ArrayList<>(ways.parts);
         ways.alone.values().forEach(all::addAll);
+        Optional<Neighbour.PipeRun> pipe =
+                pipes(examination.job()).filter(each -> each.id().equals(part)).findFirst();
+        if (pipe.isPresent()) {
+            Optional<BodyShape> drawn = ways.drawn(pipe.get());
+            return drawn.isEmpty()
+                    ? Optional.empty()
+                    : ways.partWay(List.of(drawn.get()), Pose.IDENTITY, all, BUDGET / 4, progress);
+        }
         BodyShape body =
                 all.stream().filter(each -> each.id().equals(part)).findFirst().orElseThrow();
         return ways.partWay(List.of(body), ways.seat, all, BUDGET / 4, progress);
+    }
+
+    /** Flange to silencer in one piece; empty where it cannot be bent so. */
+    private Optional<BodyShape> drawn(Neighbour.PipeRun pipe) {
+        return Route.between(seat.place(pipe.flange()), seat.turn(pipe.out()), pipe.end(), pipe.in(), pipe.bendRadius())
+                .map(route -> {
+                    List<Solid> runs = new ArrayList<>();
+                    for (int k = 1; k < route.corners().size(); k++) {
+                        runs.add(new Solid.Capsule(
+                                route.corners().get(k - 1), route.corners().get(k), pipe.diameter() / 2));
+                    }
+                    return BodyShape.still(pipe.id(), pipe.label(), runs);
+                });
     }
 
     /** What a builder calls a body of the job; its id where it has no name. */

@@ -23,6 +23,7 @@ import oddcradle.core.job.donor.Turn;
 import oddcradle.core.job.donor.UnitKind;
 import oddcradle.core.job.seat.Bracket;
 import oddcradle.core.job.seat.Lifting;
+import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.job.seat.SeatPlan;
 import oddcradle.core.job.seat.WayPlan;
 import oddcradle.core.math.InvalidValue;
@@ -168,6 +169,38 @@ class WayAndBoltsTest {
                 box("X", new Vec3(0.005, 0.08, 0.06), seat.plus(new Vec3(0.16, -0.2, 0))),
                 box("Y", new Vec3(0.005, 0.08, 0.06), seat.plus(new Vec3(-0.26, -0.2, 0))));
         assertThat(WaysOut.ofPart(Examination.of(shut), "D2", Progress.UNWATCHED))
+                .isEmpty();
+    }
+
+    /** A tail pipe drawn to its silencer is drawn off backwards; a plate behind and plates all round leave it no way. */
+    @Test
+    void pipeToItsSilencer_comesOutWithTheDonorIn_unlessItIsBuiltRound() {
+        Vec3 seat = JOB.seat().position();
+        Neighbour.PipeRun pipe = new Neighbour.PipeRun(
+                "N1",
+                "tail pipe",
+                new Vec3(0.25, 0.3, 0),
+                Vec3.X,
+                seat.plus(new Vec3(0.65, 0.3, 0)),
+                Vec3.X,
+                0.04,
+                0.0015,
+                0.06,
+                0);
+        Job open = JOB.withPlan(JOB.plan().withNeighbours(List.of(pipe)));
+        assertThat(WaysOut.things(open)).extracting(WaysOut.Thing::label).contains("tail pipe");
+        assertThat(WaysOut.ofPart(Examination.of(open), "N1", Progress.UNWATCHED))
+                .isPresent();
+        Vec3 middle = seat.plus(new Vec3(0.45, 0.3, 0));
+        Job shut = with(
+                open,
+                box("U", new Vec3(0.3, 0.06, 0.005), middle.plus(new Vec3(0, 0, 0.05))),
+                box("V", new Vec3(0.3, 0.06, 0.005), middle.plus(new Vec3(0, 0, -0.05))),
+                box("W", new Vec3(0.3, 0.005, 0.06), middle.plus(new Vec3(0, 0.06, 0))),
+                box("X", new Vec3(0.3, 0.005, 0.06), middle.plus(new Vec3(0, -0.06, 0))),
+                box("Y", new Vec3(0.005, 0.08, 0.06), middle.plus(new Vec3(0.31, 0, 0))),
+                box("Z", new Vec3(0.005, 0.08, 0.06), middle.plus(new Vec3(-0.31, 0, 0))));
+        assertThat(WaysOut.ofPart(Examination.of(shut), "N1", Progress.UNWATCHED))
                 .isEmpty();
     }
 

@@ -18,7 +18,6 @@ import javafx.util.Duration;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.body.Part;
 import oddcradle.core.job.edit.SeatEdit;
 import oddcradle.core.job.seat.WayPlan;
 import oddcradle.core.math.Vec3;
@@ -45,7 +44,7 @@ final class WaySheet extends VBox {
     private final Button seat = new Button("Back in its seat");
     private final Button tight = new Button("Tightest moment");
     private final Timeline timeline = new Timeline();
-    private final ComboBox<Part> parts = new ComboBox<>();
+    private final ComboBox<WaysOut.Thing> parts = new ComboBox<>();
     private final Label partSaid = new Label();
     private final QuantityField room;
     private Optional<WaysOut.Result> found = Optional.empty();
@@ -238,7 +237,7 @@ final class WaySheet extends VBox {
     }
 
     private void findPart() {
-        Part part = parts.getValue();
+        WaysOut.Thing part = parts.getValue();
         Examination now = desk.examination();
         if (part == null) {
             return;
@@ -260,9 +259,9 @@ final class WaySheet extends VBox {
 
     void refresh() {
         room.show(job().plan().way().room(), desk.units());
-        List<Part> bodies = job().donor().bodies();
+        List<WaysOut.Thing> bodies = WaysOut.things(job());
         if (!parts.getItems().equals(bodies)) {
-            parts.setConverter(new Words<>(bodies, Part::label));
+            parts.setConverter(new Words<>(bodies, WaysOut.Thing::label));
             parts.getItems().setAll(bodies);
             parts.setValue(bodies.isEmpty() ? null : bodies.get(bodies.size() - 1));
         }

@@ -23,6 +23,7 @@ import oddcradle.core.units.Quantity;
 /** Cables, jets, shock absorbers, landing gear. */
 final class AroundQuestions {
     private static final double THOUSANDTH = 2.54e-5;
+    private static final double GRAVITY = 9.80665;
 
     private AroundQuestions() {}
 
@@ -231,8 +232,9 @@ final class AroundQuestions {
         }
         double lift = asked.number("lift");
         double attitude = asked.number("attitude", 0);
+        double sinks = sinks(asked);
         GroundStance stance = GroundStance.lifted(
-                lift,
+                lift - sinks,
                 asked.number("wheelbase"),
                 asked.number("ahead"),
                 asked.number("height"),
@@ -240,8 +242,10 @@ final class AroundQuestions {
                 asked.number("propeller"));
         return new Said(
                         "turns about the tail wheel by atan(lift / wheelbase); tip = hub - radius cos(nose up)",
-                        Source.derived("a stiff machine, tyres and springs as they were"),
+                        Source.derived(
+                                "a stiff machine, tyres as they were; it sinks by the added weight over the rate of both legs"),
                         input("lift", Quantity.length(lift)),
+                        input("sinks", Quantity.length(sinks)),
                         input("nose up before", Quantity.angle(attitude)))
                 .says(
                         "nose up {} more, {} in all",
@@ -254,9 +258,21 @@ final class AroundQuestions {
                         Quantity.length(stance.standing()),
                         Quantity.length(stance.level()))
                 .says("the leg's own mount is bent by more: its moment grows with its length")
+                .figure("sinks by the added weight", Quantity.length(sinks))
                 .figure("tips back", Quantity.angle(stance.tips()))
                 .figure("clears, standing", Quantity.length(stance.standing()))
                 .figure("clears, level", Quantity.length(stance.level()))
                 .answer();
+    }
+
+    /** Springs or bungees give by what the main wheels carry more than before, m. */
+    private static double sinks(Asked asked) {
+        double heavier = asked.number("heavier", 0);
+        if (heavier == 0) {
+            return 0;
+        }
+        double rate = asked.number("rate");
+        Guard.positive("rate", rate, "N/m");
+        return Guard.within("heavier", heavier, -2000, 2000, "kg") * GRAVITY / rate;
     }
 }

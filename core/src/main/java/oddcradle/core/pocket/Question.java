@@ -148,7 +148,9 @@ public enum Question {
                     .and("ahead", "hub ahead of the main wheel", LENGTH)
                     .and("height", "hub over the ground now", LENGTH)
                     .and("attitude", "nose up now", ANGLE)
-                    .and("propeller", "propeller diameter", LENGTH)),
+                    .and("propeller", "propeller diameter", LENGTH)
+                    .and("heavier", "main wheels carry more than before", MASS)
+                    .and("rate", "springs of both legs together", STIFFNESS)),
     NUT(
             "nut",
             "A nut asks more than its gear should carry: what do I hold the shaft with?",

@@ -266,6 +266,26 @@ class PocketTest {
         assertThat(words(
                         ask(Question.STANCE, "lift", 0, "wheelbase", 4, "ahead", 0.6, "height", 0.8, "propeller", 1.7)))
                 .contains("strikes");
+        // 40 kg more on legs of 20 N/mm together sink 19.6 mm, and the propeller with them.
+        PocketAnswer heavier = ask(
+                Question.STANCE,
+                "lift",
+                7 * INCH,
+                "wheelbase",
+                14 * FOOT,
+                "ahead",
+                0.6,
+                "height",
+                1.1,
+                "propeller",
+                1.7,
+                "heavier",
+                40,
+                "rate",
+                20_000);
+        assertThat(figure(heavier, "sinks by the added weight")).isCloseTo(0.0196, within(1e-4));
+        assertThat(figure(answer, "clears, level") - figure(heavier, "clears, level"))
+                .isCloseTo(0.0196, within(1e-4));
     }
 
     /** 140 N m on a 40 mm gear are 3.5 kN on one tooth; an M6 pin at 30 mm is sheared by 165 MPa (by hand). */

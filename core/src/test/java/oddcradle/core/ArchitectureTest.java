@@ -1,5 +1,9 @@
 package oddcradle.core;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.GeneralCodingRules.NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS;
@@ -124,12 +128,17 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(
-                        "javafx..",
-                        "java.awt..",
-                        "javax.swing..",
-                        "java.nio.file..",
-                        "java.util.concurrent..",
-                        "java.time..")
+                        "javafx..", "java.awt..", "javax.swing..", "java.nio.file..", "java.util.concurrent..")
+                .check(CORE);
+    }
+
+    /** A day that it is given it can count; what day it is it must be told. */
+    @Test
+    void core_knowsNoClock() {
+        noClasses()
+                .should()
+                .callMethodWhere(target(nameMatching("now|systemUTC|systemDefaultZone"))
+                        .and(target(owner(resideInAPackage("java.time..")))))
                 .check(CORE);
     }
 

@@ -1,5 +1,6 @@
 package oddcradle.core.keeping;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -69,20 +70,20 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
         book.purchases().forEach(each -> parts.put(each.id(), each));
         List<WorkTask> open = new ArrayList<>();
         List<Waiting> waiting = new ArrayList<>();
-        Map<String, Long> from = new HashMap<>();
+        Map<String, LocalDate> from = new HashMap<>();
         Map<String, WorkTask> work = new HashMap<>();
         book.tasks().forEach(each -> work.put(each.id(), each));
         Set<String> unplanned = unplanned(book, parts, today);
-        long begin = Days.number(today);
+        LocalDate begin = LocalDate.parse(today);
         if (!book.evenings().from().isEmpty()) {
-            begin = Math.max(begin, Days.number(book.evenings().from()));
+            begin = later(begin, LocalDate.parse(book.evenings().from()));
         }
         for (WorkTask task : book.tasks()) {
             if (task.left() <= 0) {
                 continue;
             }
             List<String> unknown = new ArrayList<>();
-            long ready = begin;
+            LocalDate ready = begin;
             for (String need : task.needs()) {
                 if (work.containsKey(need)) {
                     if (unplanned.contains(need)) {
@@ -100,7 +101,7 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
                                     ? part.label()
                                     : part.label() + " (expected " + part.due() + ", late)");
                 } else {
-                    ready = Math.max(ready, Days.number(part.due()));
+                    ready = later(ready, LocalDate.parse(part.due()));
                 }
             }
             if (unknown.isEmpty()) {
@@ -129,39 +130,53 @@ public record EveningPlan(List<Evening> evenings, List<Waiting> waiting) {
         return unplanned;
     }
 
+    private static LocalDate later(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+
     private static boolean isUnknown(Purchase part, String today) {
         return !part.arrived() && (part.due().isEmpty() || part.due().compareTo(today) < 0);
     }
 
-    private static List<Evening> planned(Book book, List<WorkTask> open, Map<String, Long> from, long begin) {
+    private static List<Evening> planned(Book book, List<WorkTask> open, Map<String, LocalDate> from, LocalDate begin) {
         Map<String, Double> left = new HashMap<>();
         open.forEach(each -> left.put(each.id(), each.left()));
         List<Evening> evenings = new ArrayList<>();
-        for (long day = begin; !left.isEmpty() && day < begin + MOST_DAYS; day++) {
-            double time = book.evenings().on(Days.weekday(day));
+        LocalDate day = begin;
+        for (int k = 0; !left.isEmpty() && k < MOST_DAYS; k++) {
+            LocalDate here = day;
+            double time = book.evenings().on(day.getDayOfWeek());
             List<Share> work = new ArrayList<>();
-            for (WorkTask task : open) {
-                if (time < LEAST) {
-                    break;
+            Optional<WorkTask> next = next(open, left, from, here);
+            while (time >= LEAST && next.isPresent()) {
+                WorkTask task = next.get();
+                double wants = left.get(task.id());
+                double given = Math.min(wants, time);
+                boolean ends = given >= wants - LEAST;
+                work.add(new Share(task, given, ends));
+                time -= given;
+                if (ends) {
+                    left.remove(task.id());
+                } else {
+                    left.put(task.id(), wants - given);
                 }
-                boolean free = task.needs().stream().noneMatch(left::containsKey);
-                if (free && left.containsKey(task.id()) && from.get(task.id()) <= day) {
-                    double wants = left.get(task.id());
-                    double given = Math.min(wants, time);
-                    boolean ends = given >= wants - LEAST;
-                    work.add(new Share(task, given, ends));
-                    time -= given;
-                    if (ends) {
-                        left.remove(task.id());
-                    } else {
-                        left.put(task.id(), wants - given);
-                    }
-                }
+                next = next(open, left, from, here);
             }
             if (!work.isEmpty()) {
-                evenings.add(new Evening(Days.date(day), work));
+                evenings.add(new Evening(day.toString(), work));
             }
+            day = day.plusDays(1);
         }
         return evenings;
+    }
+
+    /** The first of the list that can be gone on with: its parts here, what it waits for done. */
+    private static Optional<WorkTask> next(
+            List<WorkTask> open, Map<String, Double> left, Map<String, LocalDate> from, LocalDate day) {
+        return open.stream()
+                .filter(task -> left.containsKey(task.id()))
+                .filter(task -> !from.get(task.id()).isAfter(day))
+                .filter(task -> task.needs().stream().noneMatch(left::containsKey))
+                .findFirst();
     }
 }

@@ -4,11 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.time.LocalDate;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
@@ -19,6 +15,7 @@ import oddcradle.core.job.book.Evenings;
 import oddcradle.core.job.book.Money;
 import oddcradle.core.job.book.Purchase;
 import oddcradle.core.job.book.WorkTask;
+import oddcradle.core.job.fit.Dates;
 import oddcradle.core.job.make.Part;
 import org.junit.jupiter.api.Test;
 
@@ -26,12 +23,12 @@ class KeepingTest {
     private static final double HOUR = 3600;
     private static final Evenings MONDAYS_AND_TUESDAYS = new Evenings("", 3 * HOUR, 2 * HOUR, 0, 0, 0, 0, 0);
 
-    @Property
-    void days_areThoseOfTheCalendar(@ForAll @IntRange(min = -20_000, max = 60_000) int number) {
-        LocalDate day = LocalDate.ofEpochDay(number);
-        assertThat(Days.date(number)).isEqualTo(day.toString());
-        assertThat(Days.number(day.toString())).isEqualTo(number);
-        assertThat(Days.weekday(number)).isEqualTo(day.getDayOfWeek().getValue() - 1);
+    @Test
+    void daysThatAreNone_areRefused() {
+        assertThat(Dates.checked("day", "2028-02-29")).isEqualTo("2028-02-29");
+        for (String none : List.of("2026-02-29", "2026-13-01", "+12026-01-01", "2026-3-9", "today")) {
+            assertThatThrownBy(() -> Dates.checked("day", none)).hasMessageContaining(none);
+        }
     }
 
     private static WorkTask task(String id, double hours, String... needs) {

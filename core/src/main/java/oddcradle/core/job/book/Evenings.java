@@ -1,6 +1,7 @@
 package oddcradle.core.job.book;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.DayOfWeek;
 import oddcradle.core.job.fit.Dates;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.InvalidValue;
@@ -41,16 +42,16 @@ public record Evenings(
         }
     }
 
-    /** Time on a day of the week, s; Monday is 0. */
-    public double on(int weekday) {
+    /** Time on a day of the week, s. */
+    public double on(DayOfWeek weekday) {
         return switch (weekday) {
-            case 0 -> monday;
-            case 1 -> tuesday;
-            case 2 -> wednesday;
-            case 3 -> thursday;
-            case 4 -> friday;
-            case 5 -> saturday;
-            default -> sunday;
+            case MONDAY -> monday;
+            case TUESDAY -> tuesday;
+            case WEDNESDAY -> wednesday;
+            case THURSDAY -> thursday;
+            case FRIDAY -> friday;
+            case SATURDAY -> saturday;
+            case SUNDAY -> sunday;
         };
     }
 }

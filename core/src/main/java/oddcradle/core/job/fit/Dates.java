@@ -1,11 +1,12 @@
 package oddcradle.core.job.fit;
 
-import java.util.regex.Pattern;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import oddcradle.core.math.InvalidValue;
 
 /** Days as they are written down: year, month, day, so that they sort by themselves. */
 public final class Dates {
-    private static final Pattern DAY = Pattern.compile("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])");
+    private static final int LETTERS = 10;
 
     private Dates() {}
 
@@ -14,10 +15,20 @@ public final class Dates {
         if (date == null || date.isBlank()) {
             return "";
         }
-        if (!DAY.matcher(date).matches()) {
+        if (!isDay(date)) {
             throw new InvalidValue(field, "is \"" + date + "\", must be year, month and day such as 2026-03-09");
         }
         return date;
+    }
+
+    /** Of a year of four digits: others would not sort. */
+    private static boolean isDay(String date) {
+        try {
+            LocalDate.parse(date);
+            return date.length() == LETTERS;
+        } catch (DateTimeException noDay) {
+            return false;
+        }
     }
 
     /** One that nobody may leave out. */

@@ -32,6 +32,8 @@ final class BeamElement {
     private final double[] stiffness;
     /** Maps the motions that remain to all twelve; null where nothing is released. */
     private final double[] condensation;
+    /** What 1 m/s2 along each global axis puts on the ends, local: every load case asks for it. */
+    private final double[][] weights = new double[3][];
 
     BeamElement(FrameMember member, int nodeI, int nodeJ, Vec3 endI, Vec3 endJ, Theory theory) {
         this.member = member;
@@ -55,6 +57,9 @@ final class BeamElement {
         }
         this.stiffness = k;
         this.condensation = c;
+        weights[0] = spreadOnEnds(lineLoad(Vec3.X));
+        weights[1] = spreadOnEnds(lineLoad(Vec3.Y));
+        weights[2] = spreadOnEnds(lineLoad(Vec3.Z));
     }
 
     /** Ways in which its ends move beside their nodes, those of the first end first. */
@@ -188,8 +193,8 @@ final class BeamElement {
                 axes, acceleration.x() * perLength, acceleration.y() * perLength, acceleration.z() * perLength);
     }
 
-    /** What the spread load w puts on the two ends, local axes. */
-    private double[] consistentLoads(double[] w) {
+    /** What the spread load w, N/m, puts on the two ends, local axes. */
+    private double[] spreadOnEnds(double[] w) {
         double half = length / 2;
         double twelfth = length * length / 12;
         double[] f = {
@@ -199,9 +204,20 @@ final class BeamElement {
         return condensation == null ? f : Dense12.transposedTimes(condensation, f);
     }
 
+    /** What the member's own mass puts on its two ends, local axes. */
+    private double[] weightOnEnds(Vec3 acceleration) {
+        double[] f = new double[12];
+        for (int k = 0; k < 12; k++) {
+            f[k] = acceleration.x() * weights[0][k]
+                    + acceleration.y() * weights[1][k]
+                    + acceleration.z() * weights[2][k];
+        }
+        return f;
+    }
+
     /** Self-weight on the node motions, global axes. */
     double[] selfWeight(Vec3 acceleration) {
-        double[] f = consistentLoads(lineLoad(acceleration));
+        double[] f = weightOnEnds(acceleration);
         Dense12.vectorToGlobal(f, axes);
         Dense12.momentsOfArms(f, member.offsetI(), member.offsetJ());
         return f;
@@ -243,7 +259,7 @@ final class BeamElement {
     MemberResult result(double[] elastic, Vec3 acceleration) {
         double[] w = lineLoad(acceleration);
         double[] f = elastic.clone();
-        double[] spread = consistentLoads(w);
+        double[] spread = weightOnEnds(acceleration);
         for (int k = 0; k < 12; k++) {
             f[k] -= spread[k];
         }

@@ -75,8 +75,8 @@ public record DonorMovement(List<Pushed> pushed, List<Pushed> onCradle, List<Swi
             return new Swinging(orders, shift, turn);
         }
 
-        /** Whether no point at a distance from the centre of gravity swings farther than so much, m; quick to tell. */
-        boolean isWithin(double distance, double much) {
+        /** Whether no point at a distance, m, from the centre of gravity swings farther than so much, m; by definition of shift and turn, quick to tell. */
+        public boolean isWithin(double distance, double much) {
             return shift + turn * distance <= much;
         }
 

@@ -31,12 +31,22 @@ public final class CableRoom {
     private final List<Body> bodies;
     private final int ofEngine;
     private final Standing standing;
+    /** No point of them moves farther, m. */
+    private final double mostMoves;
 
     /** @param bodies first those that move with the engine, {@code ofEngine} of them */
     private CableRoom(List<Body> bodies, int ofEngine, Standing standing) {
         this.bodies = bodies;
         this.ofEngine = ofEngine;
         this.standing = standing;
+        Vec3 cg = standing.seating().mass().cg();
+        double reach = 0;
+        for (Body body : bodies.subList(0, ofEngine)) {
+            reach = Math.max(
+                    reach,
+                    body.bounds().centre().distanceTo(cg) + body.bounds().size().length() / 2);
+        }
+        this.mostMoves = ofEngine == 0 ? 0 : standing.most(reach);
     }
 
     /**
@@ -131,7 +141,7 @@ public final class CableRoom {
         Near nearest = null;
         for (int k = 0; k < bodies.size(); k++) {
             Body other = bodies.get(k);
-            double moves = k < ofEngine ? standing.sway(other.bounds().centre()) : 0;
+            double moves = k < ofEngine ? mostMoves : 0;
             double apart = cable.bounds().distanceTo(other.bounds()) - moves - other.room();
             if (apart > (nearest == null ? 0 : nearest.gap() - nearest.needed())) {
                 continue;

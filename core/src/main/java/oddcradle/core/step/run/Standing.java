@@ -26,10 +26,18 @@ record Standing(Seating seating, DonorMovement movement) {
         for (DonorMovement.Pushed each : movement.pushed()) {
             most = Math.max(most, Math.abs(each.motion().at(fromCg).dot(along) - rests));
         }
+        double reach = fromCg.length();
         for (DonorMovement.Swinging each : movement.swings()) {
-            most = Math.max(most, each.along(fromCg, along));
+            if (!each.isWithin(reach, most)) {
+                most = Math.max(most, each.along(fromCg, along));
+            }
         }
         return most;
+    }
+
+    /** No point of the engine within a distance of its centre of gravity moves farther from where it stands at rest, m. */
+    double most(double distance) {
+        return 2 * movement.most(distance);
     }
 
     /** The most that a point of the engine moves any way, m: of three ways square to each other, added as a cautious figure. */

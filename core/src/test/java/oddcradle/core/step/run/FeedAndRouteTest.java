@@ -254,10 +254,10 @@ class FeedAndRouteTest {
     @Test
     void splineBearsOnThreeQuartersOfItsTeeth_andMustStayIn() {
         assertThat(SplineFit.pressure(200, 0.028, 6, 0.003, 0.040)).isCloseTo(26.46e6, within(0.02e6));
-        Spline good = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.050, 200);
+        Spline good = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.080, 200);
         assertThat(worst(with(Around.NOTHING.withSplines(List.of(good))), RunFinding.SPLINE))
                 .isEqualTo(Severity.GOOD);
-        assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0.020)))), RunFinding.SPLINE))
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0.045)))), RunFinding.SPLINE))
                 .isEqualTo(Severity.WATCH);
         assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0)))), RunFinding.SPLINE))
                 .isEqualTo(Severity.STOP);

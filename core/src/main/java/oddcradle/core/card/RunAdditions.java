@@ -15,10 +15,12 @@ import oddcradle.core.job.around.Circuit;
 import oddcradle.core.job.around.Control;
 import oddcradle.core.job.around.ControlLever;
 import oddcradle.core.job.around.ControlLink;
+import oddcradle.core.job.around.DryBox;
 import oddcradle.core.job.around.Exhaust;
 import oddcradle.core.job.around.FuelFeed;
 import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Lead;
+import oddcradle.core.job.around.OilDrain;
 import oddcradle.core.job.around.RotatingGuard;
 import oddcradle.core.job.around.Shock;
 import oddcradle.core.job.around.Spline;
@@ -91,6 +93,8 @@ final class RunAdditions {
                 "An alternator's lead",
                 each -> each.withLeads(plus(each.leads(), lead(Lead.Use.CHARGE, "alternator's lead"))));
         add("A splined joint", each -> each.withSplines(plus(each.splines(), spline())));
+        add("A box to stay dry", each -> each.withBoxes(plus(each.boxes(), box())));
+        add("An oil drain", each -> each.withDrains(plus(each.drains(), drain())));
         add("A guard", each -> each.withGuards(plus(each.guards(), guard())));
         add("A shock absorber", each -> each.withShocks(plus(each.shocks(), shock())));
         return deeds;
@@ -177,7 +181,21 @@ final class RunAdditions {
                 16,
                 0.0015,
                 diameter * 1.2,
-                Math.min(1e5, job.donor().engine().maxTorque()));
+                Math.min(1e5, job.donor().engine().maxTorque()),
+                0.0);
+    }
+
+    /** Over the engine, out of the way until it is moved. */
+    private DryBox box() {
+        String mark = FreeMark.of("E", around.boxes().stream().map(DryBox::id).toList());
+        return new DryBox(
+                mark, "box " + mark, job.seat().position().plus(new Vec3(0, 0, 0.6)), new Vec3(0.15, 0.1, 0.06));
+    }
+
+    private OilDrain drain() {
+        String mark =
+                FreeMark.of("O", around.drains().stream().map(OilDrain::id).toList());
+        return new OilDrain(mark, "drain plug " + mark, new Vec3(0, 0, -0.15), 0.3, 0.08);
     }
 
     private RotatingGuard guard() {

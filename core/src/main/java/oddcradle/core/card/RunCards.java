@@ -22,10 +22,12 @@ import oddcradle.core.job.around.Circuit;
 import oddcradle.core.job.around.Control;
 import oddcradle.core.job.around.ControlLever;
 import oddcradle.core.job.around.ControlLink;
+import oddcradle.core.job.around.DryBox;
 import oddcradle.core.job.around.Exhaust;
 import oddcradle.core.job.around.FuelFeed;
 import oddcradle.core.job.around.Holder;
 import oddcradle.core.job.around.Lead;
+import oddcradle.core.job.around.OilDrain;
 import oddcradle.core.job.around.RotatingGuard;
 import oddcradle.core.job.around.Shock;
 import oddcradle.core.job.around.Spline;
@@ -85,6 +87,14 @@ final class RunCards {
                 Around::withSplines,
                 Spline::label,
                 RunCards::spline,
+                (at, put) -> List.of());
+        each("dry box", around.boxes(), Around::withBoxes, DryBox::label, RunCards::box, (at, put) -> List.of());
+        each(
+                "oil drain",
+                around.drains(),
+                Around::withDrains,
+                OilDrain::label,
+                RunCards::drain,
                 (at, put) -> List.of());
         return cards;
     }
@@ -380,7 +390,23 @@ final class RunCards {
                 .count("teeth", Spline::teeth, Spline::withTeeth)
                 .length("height of a tooth that bears", Spline::height, Spline::withHeight)
                 .length("length that bears", Spline::engaged, Spline::withEngaged)
-                .measure("torque", Kind.TORQUE, Spline::torque, Spline::withTorque);
+                .measure("torque", Kind.TORQUE, Spline::torque, Spline::withTorque)
+                .measure("run-out, high less low", Kind.FINE_LENGTH, Spline::runOut, Spline::withRunOut);
+    }
+
+    private static FieldsOf<DryBox> box(FieldsOf<DryBox> of) {
+        return of.words("mark", DryBox::id, DryBox::withId)
+                .words("called", DryBox::label, DryBox::withLabel)
+                .place("its middle", DryBox::at, DryBox::withAt)
+                .place("size", DryBox::size, DryBox::withSize);
+    }
+
+    private static FieldsOf<OilDrain> drain(FieldsOf<OilDrain> of) {
+        return of.words("mark", OilDrain::id, OilDrain::withId)
+                .words("called", OilDrain::label, OilDrain::withLabel)
+                .place("its lowest point", OilDrain::at, OilDrain::withAt)
+                .length("pan, width", OilDrain::panWidth, OilDrain::withPanWidth)
+                .length("pan, height", OilDrain::panHeight, OilDrain::withPanHeight);
     }
 
     /** What can be added round the engine. */

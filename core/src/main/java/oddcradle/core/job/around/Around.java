@@ -17,6 +17,8 @@ import oddcradle.core.math.Guard;
  * @param guards before what turns
  * @param shocks that had to move
  * @param splines of shafts that were made longer or that slide
+ * @param boxes what must stay dry
+ * @param drains where oil is let out
  */
 @RecordBuilder
 public record Around(
@@ -28,7 +30,9 @@ public record Around(
         List<Lead> leads,
         List<RotatingGuard> guards,
         List<Shock> shocks,
-        List<Spline> splines)
+        List<Spline> splines,
+        List<DryBox> boxes,
+        List<OilDrain> drains)
         implements AroundBuilder.With {
     private static final int MOST = 50;
 
@@ -37,6 +41,8 @@ public record Around(
             List.of(),
             Optional.empty(),
             Optional.empty(),
+            List.of(),
+            List.of(),
             List.of(),
             List.of(),
             List.of(),
@@ -53,12 +59,16 @@ public record Around(
         guards = Guard.list("guards", guards, MOST);
         shocks = Guard.list("shocks", shocks, MOST);
         splines = Guard.list("splines", splines, MOST);
+        boxes = Guard.list("boxes", boxes, MOST);
+        drains = Guard.list("drains", drains, MOST);
         Guard.different("controls", "id", controls, Control::id);
         Guard.different("circuits", "id", circuits, Circuit::id);
         Guard.different("leads", "id", leads, Lead::id);
         Guard.different("guards", "id", guards, RotatingGuard::id);
         Guard.different("shocks", "id", shocks, Shock::id);
         Guard.different("splines", "id", splines, Spline::id);
+        Guard.different("boxes", "id", boxes, DryBox::id);
+        Guard.different("drains", "id", drains, OilDrain::id);
     }
 
     public Optional<Control> control(String id) {

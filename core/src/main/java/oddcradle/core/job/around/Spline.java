@@ -14,6 +14,7 @@ import oddcradle.core.math.Vec3;
  * @param height of a tooth that bears, m
  * @param engaged length that bears with the engine at rest, m
  * @param torque that it carries, N m
+ * @param runOut read by a dial at its free end, high less low, m; 0, and so if left out, where nobody has read it
  */
 @RecordBuilder
 public record Spline(
@@ -25,7 +26,8 @@ public record Spline(
         int teeth,
         double height,
         double engaged,
-        double torque)
+        double torque,
+        Double runOut)
         implements SplineBuilder.With {
     private static final int MOST_TEETH = 200;
 
@@ -40,5 +42,6 @@ public record Spline(
         Guard.within("height", height, 0, diameter / 2, "m");
         Guard.within("engaged", engaged, 0, 1, "m");
         Guard.within("torque", torque, 0, 1e5, "N m");
+        runOut = runOut == null ? 0.0 : Guard.within("runOut", runOut, 0, 0.05, "m");
     }
 }

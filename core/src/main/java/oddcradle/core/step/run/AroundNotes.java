@@ -44,6 +44,12 @@ final class AroundNotes {
     /** Volts that a starter may lose on its way there and back; common practice for twelve. */
     private static final double MOST_DROP = 0.5;
 
+    /** Of a plug lead beyond its way, m; common practice. */
+    private static final double MOST_LOOP = 0.3;
+
+    /** Of a shaft that was made longer, high less low, m; common practice. */
+    private static final double MOST_RUN_OUT = 1e-4;
+
     /** From alternator to battery and back, V; common practice. */
     private static final double MOST_CHARGE_DROP = 0.3;
 
@@ -172,8 +178,27 @@ final class AroundNotes {
                     why);
         }
         leads.forEach(this::fuse);
+        leads.forEach(this::loops);
         starter(leads);
         alternator(leads);
+    }
+
+    /** A plug lead that hangs in loops strikes over to metal and chafes. */
+    private void loops(Lead lead) {
+        Vec3 from = standing.place(lead.fromOn(), lead.from());
+        Vec3 to = standing.place(lead.toOn(), lead.to());
+        double spare = lead.length() - from.distanceTo(to);
+        if (lead.use() == Lead.Use.PLUG && spare > MOST_LOOP) {
+            report.say(
+                    RunFinding.WIRE,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "{} is {} longer than its way: it loops against metal and the spark goes astray; shorten it, or set the coil nearer",
+                            lead.label(),
+                            Quantity.length(spare)),
+                    at(lead.id(), List.of(from, to)),
+                    new Why("length - straight from end to end", List.of(), Source.commonPractice()));
+        }
     }
 
     /** A wire from the battery that chafes through is a heater along all of its length. */
@@ -256,6 +281,21 @@ final class AroundNotes {
 
     private void spline(Spline spline) {
         Vec3 at = standing.place(Holder.DONOR, spline.at());
+        if (spline.runOut() > 0) {
+            report.atMost(
+                    RunFinding.SPLINE,
+                    Severity.WATCH,
+                    Quantity.fine(spline.runOut()),
+                    Quantity.fine(MOST_RUN_OUT),
+                    Phrase.of("{} runs out by {}", spline.label(), Quantity.fine(spline.runOut())),
+                    Phrase.of(
+                            "{} runs out by {}, {} is usual: it shakes once a turn and works its bearing loose; set it true before it is welded or pinned",
+                            spline.label(),
+                            Quantity.fine(spline.runOut()),
+                            Quantity.fine(MOST_RUN_OUT)),
+                    at(spline.id(), List.of(at)),
+                    new Why("dial at its free end, high less low", List.of(), Source.commonPractice()));
+        }
         double slides = standing.sway(at, standing.turn(Holder.DONOR, spline.axis()));
         double left = spline.engaged() - slides;
         Why why = new Why(

@@ -137,7 +137,11 @@ public final class CableRoom {
         if (free.size() < 2) {
             return Optional.empty();
         }
-        Body cable = Body.of("cable", "cable", 0, Category.HOSE.word(), tube(free, diameter));
+        return nearest(Body.of("cable", "cable", 0, Category.HOSE.word(), tube(free, diameter)));
+    }
+
+    /** The same for anything else that stands on the frame. */
+    Optional<Near> nearest(Body cable) {
         Near nearest = null;
         for (int k = 0; k < bodies.size(); k++) {
             Body other = bodies.get(k);

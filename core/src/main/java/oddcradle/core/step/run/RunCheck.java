@@ -43,6 +43,7 @@ public record RunCheck(List<ControlFound> controls, StepReport report) {
         controls.forEach(found -> ControlNotes.say(found, room, report));
         FeedNotes.say(input.job(), standing, report);
         AroundNotes.say(input.job(), standing, report);
+        PlaceNotes.say(input.job(), standing, room, report);
         StartNotes.say(input, report);
         return new RunCheck(controls, report.report());
     }

@@ -23,6 +23,8 @@ public enum RunFinding implements FindingCode {
     GUARD,
     SHOCK,
     SPLINE,
+    DRY_BOX,
+    OIL_DRAIN,
     VIBRATION,
     WEAR,
     BUDGET;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oddcradle.core.around.SplineFit;
@@ -18,9 +19,12 @@ import oddcradle.core.job.around.Around;
 import oddcradle.core.job.around.Carburettor;
 import oddcradle.core.job.around.Circuit;
 import oddcradle.core.job.around.ControlLink;
+import oddcradle.core.job.around.DryBox;
 import oddcradle.core.job.around.Exhaust;
 import oddcradle.core.job.around.FuelFeed;
 import oddcradle.core.job.around.Holder;
+import oddcradle.core.job.around.Lead;
+import oddcradle.core.job.around.OilDrain;
 import oddcradle.core.job.around.Shock;
 import oddcradle.core.job.around.Spline;
 import oddcradle.core.job.body.Category;
@@ -32,6 +36,7 @@ import oddcradle.core.job.seat.Neighbour;
 import oddcradle.core.math.Mat3;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
+import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 
 /** Exhaust, fuel, carburettor, water and shock absorber, each well and each in the way it goes wrong in shops. */
@@ -254,13 +259,85 @@ class FeedAndRouteTest {
     @Test
     void splineBearsOnThreeQuartersOfItsTeeth_andMustStayIn() {
         assertThat(SplineFit.pressure(200, 0.028, 6, 0.003, 0.040)).isCloseTo(26.46e6, within(0.02e6));
-        Spline good = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.080, 200);
+        Spline good = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.080, 200, null);
         assertThat(worst(with(Around.NOTHING.withSplines(List.of(good))), RunFinding.SPLINE))
                 .isEqualTo(Severity.GOOD);
         assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0.045)))), RunFinding.SPLINE))
                 .isEqualTo(Severity.WATCH);
         assertThat(worst(with(Around.NOTHING.withSplines(List.of(good.withEngaged(0)))), RunFinding.SPLINE))
                 .isEqualTo(Severity.STOP);
+    }
+
+    private static final Solid WHEEL = new Solid.Cylinder(new Vec3(0.2, 0.5, 0.25), new Vec3(0.2, 0.65, 0.25), 0.25);
+
+    private static Job boxed(Vec3 at, KeepOut... more) {
+        Job job =
+                with(Around.NOTHING.withBoxes(List.of(new DryBox("E1", "ignition box", at, new Vec3(0.1, 0.1, 0.06)))));
+        List<KeepOut> keepOuts = new ArrayList<>(List.of(more));
+        keepOuts.add(KeepOut.still("W", "rear wheel", Category.MOVING, List.of(WHEEL)));
+        return job.withHost(job.host().withKeepOuts(keepOuts));
+    }
+
+    /** A wheel throws in its own plane: behind it is wet, beside it is not; and nobody puts a spark under fuel. Common practice. */
+    @Test
+    void boxBehindAWheelOrUnderFuel_isNamed() {
+        assertThat(worst(boxed(new Vec3(-0.4, 0.55, 0.4)), RunFinding.DRY_BOX)).isEqualTo(Severity.WATCH);
+        assertThat(worst(boxed(new Vec3(-0.4, 0.1, 0.4)), RunFinding.DRY_BOX)).isEqualTo(Severity.GOOD);
+        assertThat(worst(boxed(new Vec3(-1.3, 0.55, 0.4)), RunFinding.DRY_BOX)).isEqualTo(Severity.GOOD);
+        KeepOut tank =
+                KeepOut.still("T", "tank", Category.FUEL, List.of(new Solid.Sphere(new Vec3(-0.4, 0.1, 0.9), 0.15)));
+        assertThat(worst(boxed(new Vec3(-0.4, 0.1, 0.4), tank), RunFinding.DRY_BOX))
+                .isEqualTo(Severity.STOP);
+        assertThat(worst(boxed(new Vec3(-0.4, 0.1, 1.2), tank), RunFinding.DRY_BOX))
+                .isEqualTo(Severity.GOOD);
+    }
+
+    /** The rails of the test job run at y = 0.3, 0.25 m up, so the ground is 0.23 m up where no wheel stands. */
+    private static List<Finding> drained(Vec3 at, double panHeight) {
+        Vec3 own = at.minus(SEAT);
+        return said(
+                with(Around.NOTHING.withDrains(List.of(new OilDrain("O1", "drain plug", own, 0.2, panHeight)))),
+                RunFinding.OIL_DRAIN);
+    }
+
+    @Test
+    void oilFallsIntoItsPan_orOnATube() {
+        assertThat(drained(new Vec3(0.9, 0, 0.4), 0.1))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.GOOD);
+        assertThat(drained(new Vec3(0.9, 0, 0.4), 0.2))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.WATCH);
+        List<String> onRail = drained(new Vec3(0.9, 0.3, 0.4), 0.1).stream()
+                .map(each -> each.what().in(UnitStyle.MILLIMETRES))
+                .toList();
+        assertThat(onRail).anyMatch(each -> each.contains("oil falls on left rail"));
+        assertThat(onRail).anyMatch(each -> each.contains("left rail stands where a pan of 200.0 mm would"));
+    }
+
+    @Test
+    void plugLeadThatLoops_andShaftThatRunsOut_areNamed() {
+        Lead plug = new Lead(
+                "L9",
+                "plug lead",
+                Lead.Use.PLUG,
+                Holder.DONOR,
+                Vec3.ZERO,
+                Holder.DONOR,
+                new Vec3(0.3, 0, 0),
+                0.35,
+                1e-6,
+                0,
+                0.0);
+        assertThat(worst(with(Around.NOTHING.withLeads(List.of(plug))), RunFinding.WIRE))
+                .isEqualTo(Severity.GOOD);
+        assertThat(worst(with(Around.NOTHING.withLeads(List.of(plug.withLength(0.7)))), RunFinding.WIRE))
+                .isEqualTo(Severity.NOTE);
+        Spline shaft = new Spline("SP1", "sleeve", Vec3.ZERO, Vec3.X, 0.028, 6, 0.003, 0.080, 200, 0.0003);
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(shaft))), RunFinding.SPLINE))
+                .isEqualTo(Severity.WATCH);
+        assertThat(worst(with(Around.NOTHING.withSplines(List.of(shaft.withRunOut(5e-5)))), RunFinding.SPLINE))
+                .isEqualTo(Severity.GOOD);
     }
 
     @Test

@@ -15,7 +15,7 @@ public final class LeadFuse {
 
     /**
      * @param area of its copper, m2, more than 0
-     * @return A
+     * @return A; common practice
      */
     public static double largest(double area) {
         Guard.positive("area", area, "m2");

@@ -26,6 +26,7 @@ import oddcradle.core.job.fit.FootGap;
 import oddcradle.core.job.fit.Growth;
 import oddcradle.core.job.fit.Inspection;
 import oddcradle.core.job.fit.Measuring;
+import oddcradle.core.job.fit.RunOut;
 import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Kind;
@@ -62,6 +63,17 @@ final class FitCards {
         for (int k = 0; k < built.shafts().size(); k++) {
             shaft(k);
         }
+        each("run-out", built.runOuts(), AsBuilt::withRunOuts, RunOut::label, (of, at) -> of.words(
+                        "mark", RunOut::id, RunOut::withId)
+                .words("called", RunOut::label, RunOut::withLabel)
+                .one("of the", RunOut.Of.values(), RunOut.Of::word, RunOut::of, RunOut::withOf)
+                .measure(
+                        "high less low, or share that bears",
+                        of.value().of().measures(),
+                        RunOut::read,
+                        RunOut::withRead)
+                .length("diameter it was read on", RunOut::diameter, RunOut::withDiameter)
+                .words("day", RunOut::date, RunOut::withDate));
         each("gap under a foot", built.feet(), AsBuilt::withFeet, FootGap::mount, (of, at) -> of.choice(
                         "mount", mounts(), FootGap::mount, FootGap::withMount)
                 .length("gap with its bolt loose", FootGap::gap, FootGap::withGap));
@@ -335,6 +347,23 @@ final class FitCards {
                 .ifPresent(mount -> deeds.add(Deed.of(
                         "Shims under a boss",
                         () -> job.withAsBuilt(built.withFitted(plus(built.fitted(), new Fitted(mount.id(), 0)))))));
+        for (RunOut.Of of : RunOut.Of.values()) {
+            deeds.add(Deed.of(
+                    "How true: " + of.word(),
+                    () -> job.withAsBuilt(built.withRunOuts(plus(
+                            built.runOuts(),
+                            new RunOut(
+                                    FreeMark.of(
+                                            "T",
+                                            built.runOuts().stream()
+                                                    .map(RunOut::id)
+                                                    .toList()),
+                                    of.word(),
+                                    of,
+                                    of.measures() == Kind.SHARE ? 1 : 0,
+                                    of.goesByDiameter() ? 0.3 : 0,
+                                    ""))))));
+        }
         deeds.add(Deed.of(
                 "The engine in or out",
                 () -> job.withAsBuilt(built.withFittings(

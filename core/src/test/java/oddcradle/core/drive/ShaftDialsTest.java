@@ -12,10 +12,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
+import org.hipparchus.optim.MaxIter;
 import org.hipparchus.optim.linear.LinearConstraint;
 import org.hipparchus.optim.linear.LinearConstraintSet;
 import org.hipparchus.optim.linear.LinearObjectiveFunction;
 import org.hipparchus.optim.linear.NonNegativeConstraint;
+import org.hipparchus.optim.linear.PivotSelectionRule;
 import org.hipparchus.optim.linear.Relationship;
 import org.hipparchus.optim.linear.SimplexSolver;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
@@ -84,7 +86,10 @@ class ShaftDialsTest {
                         new LinearObjectiveFunction(plane, 0),
                         new LinearConstraintSet(below),
                         GoalType.MAXIMIZE,
-                        new NonNegativeConstraint(false))
+                        new NonNegativeConstraint(false),
+                        // Gaps of nothing make corners at which other rules go round for ever.
+                        PivotSelectionRule.BLAND,
+                        new MaxIter(1_000))
                 .getValue();
         double total = found.shims().stream().mapToDouble(x -> x).sum();
         assertThat(total).isCloseTo(gaps.stream().mapToDouble(x -> x).sum() - highest, within(1e-6));

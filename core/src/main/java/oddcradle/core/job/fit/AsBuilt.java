@@ -21,6 +21,7 @@ import oddcradle.core.survey.Survey;
  * @param cutAway pieces that were cut off
  * @param inspections who looked at what
  * @param scan of the finished mount
+ * @param runOuts how true what turns was found
  */
 @RecordBuilder
 public record AsBuilt(
@@ -32,14 +33,24 @@ public record AsBuilt(
         List<Fitting> fittings,
         List<CutAway> cutAway,
         List<Inspection> inspections,
-        Optional<Scan> scan)
+        Optional<Scan> scan,
+        List<RunOut> runOuts)
         implements AsBuiltBuilder.With {
     private static final int MOST_TIMES = 20;
     private static final int MOST_LINES = 2_000;
 
     /** Nothing has been built yet. */
     public static final AsBuilt NOTHING = new AsBuilt(
-            List.of(), List.of(), List.of(), Growth.NONE, List.of(), List.of(), List.of(), List.of(), Optional.empty());
+            List.of(),
+            List.of(),
+            List.of(),
+            Growth.NONE,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            List.of());
 
     public AsBuilt {
         measured = Guard.list("measured", measured, MOST_TIMES);
@@ -51,6 +62,8 @@ public record AsBuilt(
         cutAway = Guard.list("cutAway", cutAway, MOST_LINES);
         inspections = Guard.list("inspections", inspections, MOST_LINES);
         scan = scan == null ? Optional.empty() : scan;
+        runOuts = Guard.list("runOuts", runOuts, MOST_LINES);
+        Guard.different("runOuts", "id", runOuts, RunOut::id);
         Guard.different("measured", "name", measured, Measuring::name);
         Guard.different("shafts", "id", shafts, ShaftReading::id);
         Guard.different("feet", "mount", feet, FootGap::mount);

@@ -14,7 +14,8 @@ public enum FitFinding implements FindingCode {
     PULLED,
     SHAFTS,
     DIAL,
-    SOFT_FOOT;
+    SOFT_FOOT,
+    RUN_OUT;
 
     @Override
     public String area() {

@@ -65,6 +65,7 @@ final class FitReport {
         }
         input.pulls().forEach(pull -> pulled(report, input, pull));
         ShaftNotes.add(report, input.job(), input.shafts(), input.edges());
+        RunOutNotes.say(input.job().asBuilt().runOuts(), report);
         input.feet().ifPresent(feet -> softFoot(report, feet));
         // The finished mount is where it is: nothing has to be moved to its readings.
         SurveyNotes.add(report, Subject.CRADLE, Map.of(), input.survey());

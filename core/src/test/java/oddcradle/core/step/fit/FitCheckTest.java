@@ -1,6 +1,7 @@
 package oddcradle.core.step.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import oddcradle.core.job.donor.BossHole;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Measuring;
+import oddcradle.core.job.fit.RunOut;
 import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.job.seat.FitErrors;
 import oddcradle.core.math.Vec3;
@@ -194,5 +196,36 @@ class FitCheckTest {
                         && finding.what().arguments().contains("D2"));
         assertThat(examination.report(Step.HOST).findings())
                 .noneMatch(finding -> finding.what().arguments().contains("D2"));
+    }
+
+    private static Severity found(RunOut.Of of, double read, double diameter) {
+        RunOut runOut = new RunOut("T1", "what was read", of, read, diameter, "");
+        Job job = TestJobs.plain();
+        return Examination.of(job.withAsBuilt(job.asBuilt().withRunOuts(List.of(runOut))))
+                .report(Step.FIT)
+                .findings()
+                .stream()
+                .filter(each -> each.code() == FitFinding.RUN_OUT)
+                .findFirst()
+                .orElseThrow()
+                .severity();
+    }
+
+    /** SAE J1033 allows an SAE 4 housing of 362 mm 0.20 mm; AC 43.13-1B tips 1/16 in of track; three quarters of a taper bear (from memory). */
+    @Test
+    void whatDoesNotRunTrue_isNamed() {
+        assertThat(found(RunOut.Of.REGISTER, 0.00018, 0.362)).isEqualTo(Severity.GOOD);
+        assertThat(found(RunOut.Of.REGISTER, 0.00022, 0.362)).isEqualTo(Severity.WATCH);
+        assertThat(found(RunOut.Of.FLYWHEEL_FACE, 0.00022, 0.5)).isEqualTo(Severity.GOOD);
+        assertThat(found(RunOut.Of.PROPELLER_TRACK, 0.0015, 0)).isEqualTo(Severity.GOOD);
+        assertThat(found(RunOut.Of.PROPELLER_TRACK, 0.0020, 0)).isEqualTo(Severity.WATCH);
+        assertThat(found(RunOut.Of.SHAFT_END, 0.0002, 0)).isEqualTo(Severity.WATCH);
+        assertThat(found(RunOut.Of.TAPER_CONTACT, 0.8, 0)).isEqualTo(Severity.GOOD);
+        assertThat(found(RunOut.Of.TAPER_CONTACT, 0.5, 0)).isEqualTo(Severity.WATCH);
+        assertThat(found(RunOut.Of.TOOTH_CONTACT, 0.5, 0)).isEqualTo(Severity.WATCH);
+        assertThatThrownBy(() -> new RunOut("T1", "x", RunOut.Of.TAPER_CONTACT, 1.2, 0, ""))
+                .hasMessageContaining("read");
+        assertThatThrownBy(() -> new RunOut("T1", "x", RunOut.Of.REGISTER, 0.0001, 0, ""))
+                .hasMessageContaining("diameter");
     }
 }

@@ -37,13 +37,16 @@ public final class BoltUpChance {
      * @param clearance of bolt in both holes, on the radius, m
      * @param slot half of what a slot gives beyond that, m
      * @param slotWay unit direction of the slot
-     * @param spread covariance of hole against boss, m2
+     * @param off where the hole is known to be, from its boss, m; nothing where it is still to be made
+     * @param spread covariance of hole against boss, or of what is known of it, m2
      */
-    public record Bolt(String boss, Vec3 place, Vec3 axis, double clearance, double slot, Vec3 slotWay, Mat3 spread) {
+    public record Bolt(
+            String boss, Vec3 place, Vec3 axis, double clearance, double slot, Vec3 slotWay, Vec3 off, Mat3 spread) {
         public Bolt {
             Guard.named("boss", boss);
             Guard.notNegative("clearance", clearance, "m");
             Guard.notNegative("slot", slot, "m");
+            Guard.present("off", off);
             axis = axis.unit();
             slotWay = slotWay.unit();
         }
@@ -191,7 +194,7 @@ public final class BoltUpChance {
                 }
                 double[] errors = new double[ROWS * n];
                 for (int k = 0; k < n; k++) {
-                    Vec3 error = drawn(roots[k], random);
+                    Vec3 error = input.bolts().get(k).off().plus(drawn(roots[k], random));
                     for (int row = ROWS * k; row < ROWS * (k + 1); row++) {
                         errors[row] = dot(ways[row], error);
                     }

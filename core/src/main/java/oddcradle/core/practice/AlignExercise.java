@@ -181,8 +181,7 @@ record AlignExercise(ShaftDials dials, Foot softFoot, double tooShort, double sa
         if (tool.startsWith(FEEL)) {
             Foot foot = foot(tool);
             double gap = Math.max(0, -foot.across * twist(set));
-            double shown =
-                    Math.max(0, Math.rint((gap + FEELER_SIGMA * noise.nextGaussian()) / FEELER_STEP) * FEELER_STEP);
+            double shown = Math.max(0, Marks.read(gap + FEELER_SIGMA * noise.nextGaussian(), FEELER_STEP));
             return new Read(Phrase.of("under the {} foot: {}", foot.words, Quantity.fine(shown)), List.of(shown));
         }
         SimulatedDials instruments = new SimulatedDials(bolted(set), noise, DIAL_SIGMA);
@@ -284,7 +283,7 @@ record AlignExercise(ShaftDials dials, Foot softFoot, double tooShort, double sa
     }
 
     private static double stepped(double shim) {
-        return Math.max(0, Math.min(MOST_SHIM, Math.rint(shim / SHIM_STEP) * SHIM_STEP));
+        return Math.max(0, Math.min(MOST_SHIM, Marks.read(shim, SHIM_STEP)));
     }
 
     @Override

@@ -213,26 +213,22 @@ record MountsExercise(double mass, double idle, double pull, double room, double
         BondedPad pad = chosen(set);
         return switch (tool) {
             case WEIGH -> read("the engine weighs {}", Quantity.mass(mass + SCALE_SIGMA * noise.nextGaussian()));
-            case IDLE -> read("idles at {}", Quantity.rotationSpeed(stepped(idle, TACHO_STEP)));
+            case IDLE -> read("idles at {}", Quantity.rotationSpeed(Marks.read(idle, TACHO_STEP)));
             case SHORE ->
                 read(
                         "the pads are {}",
                         Quantity.hardness(Math.rint(real(pad).hardness() + SHORE_SIGMA * noise.nextGaussian())));
-            case SAG -> read("they give {}", Quantity.length(stepped(sag(pad), RULE_STEP)));
+            case SAG -> read("they give {}", Quantity.length(Marks.read(sag(pad), RULE_STEP)));
             case SHARE ->
                 read(
                         "of the torque the frame gets {}",
                         Quantity.share(passed(pad) * (1 + SHARE_SIGMA * noise.nextGaussian())));
-            default -> read("the air box moves {}", Quantity.length(stepped(swing(pad), RULE_STEP)));
+            default -> read("the air box moves {}", Quantity.length(Marks.read(swing(pad), RULE_STEP)));
         };
     }
 
     private static Read read(String words, Quantity shown) {
         return new Read(Phrase.of(words, shown), List.of(shown.si()));
-    }
-
-    private static double stepped(double value, double step) {
-        return Math.rint(value / step) * step;
     }
 
     /** With what was weighed and counted, each pad of the shelf as it is marked, or as hard as the gauge says. */

@@ -173,7 +173,7 @@ record SeatExercise(List<Side> sides, double chain) implements Exercise {
                     List.of());
         }
         if (tool.equals(CHAIN)) {
-            double shown = stepped(offLine(set) + EDGE_SIGMA * noise.nextGaussian(), EDGE_STEP);
+            double shown = Marks.read(offLine(set) + EDGE_SIGMA * noise.nextGaussian(), EDGE_STEP);
             return new Read(
                     Phrase.of(
                             "the engine's sprocket lies {} {} of the other",
@@ -183,7 +183,7 @@ record SeatExercise(List<Side> sides, double chain) implements Exercise {
         }
         Side side = side(tool);
         Instrument rule = Instrument.STEEL_RULE;
-        double shown = Math.max(0, stepped(side.gap(set) + rule.lengthSigma() * noise.nextGaussian(), rule.step()));
+        double shown = Math.max(0, Marks.read(side.gap(set) + rule.lengthSigma() * noise.nextGaussian(), rule.step()));
         return new Read(Phrase.of("gap, {}: {}", side.words(), Quantity.length(shown)), List.of(shown));
     }
 
@@ -192,10 +192,6 @@ record SeatExercise(List<Side> sides, double chain) implements Exercise {
                 .filter(each -> tool.equals(GAP + each.key()))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private static double stepped(double value, double step) {
-        return Math.rint(value / step) * step;
     }
 
     /** Of the engine's sprocket to the left, m. */

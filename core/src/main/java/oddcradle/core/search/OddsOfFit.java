@@ -21,6 +21,8 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.odds.BoltUpChance;
 import oddcradle.core.placement.Surveyed;
 import oddcradle.core.step.fit.BoltPlay;
+import oddcradle.core.step.fit.MountFound;
+import oddcradle.core.step.fit.MountsFound;
 import oddcradle.core.step.line.DatumSeat;
 import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
@@ -85,6 +87,41 @@ public final class OddsOfFit {
     public static BoltUpChance.Result chances(Examination examination, int draws, Progress progress) {
         OddsOfFit odds = new OddsOfFit(examination);
         return odds.draw(odds.surveyed(Optional.empty(), Optional.empty()), odds.errors(), draws, progress);
+    }
+
+    /**
+     * The chances of the mount as it was found bare, with the shims and washers that lie on it: each hole where it was measured, as well
+     * as it was measured, and one that nobody has measured as the shop makes it. Empty where nothing is measured, or where
+     * the engine stood on it: it is on then.
+     */
+    public static Optional<BoltUpChance.Result> nextTry(Examination examination, int draws, Progress progress) {
+        MountsFound found = examination.fit().mounts();
+        if (found.loaded() || found.mounts().stream().noneMatch(MountFound::measured)) {
+            return Optional.empty();
+        }
+        OddsOfFit odds = new OddsOfFit(examination);
+        Known known = odds.surveyed(Optional.empty(), Optional.empty());
+        Surveyed surveyed =
+                Surveyed.of(known.donor(), known.host(), examination.seating().pose());
+        List<BoltUpChance.Bolt> bolts = new ArrayList<>();
+        for (MountFound mount : found.mounts()) {
+            Boss boss = odds.job.donor().boss(mount.mount().boss()).orElseThrow();
+            FitErrors.Hole hole = BoltPlay.hole(odds.errors(), boss);
+            Vec3 at = mount.hole().place();
+            bolts.add(new BoltUpChance.Bolt(
+                    boss.id(),
+                    at,
+                    mount.hole().up(),
+                    mount.hole().play(),
+                    hole.slot() / 2,
+                    hole.along(),
+                    mount.hole().off(),
+                    mount.measured() ? mount.covariance() : spread(surveyed, odds.errors(), at)));
+        }
+        return Optional.of(BoltUpChance.of(
+                new BoltUpChance.Input(bolts, odds.aims(surveyed), odds.clears(), draws),
+                new SplittableRandom(SEED),
+                progress));
     }
 
     private record Known(SurveyResult donor, SurveyResult host) {}
@@ -210,6 +247,7 @@ public final class OddsOfFit {
                     BoltPlay.of(errors, boss),
                     hole.slot() / 2,
                     hole.along(),
+                    Vec3.ZERO,
                     spread(surveyed, errors, at)));
         }
         return new BoltUpChance.Input(bolts, aims(surveyed), clears(), draws);

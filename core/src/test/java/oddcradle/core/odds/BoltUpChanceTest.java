@@ -16,7 +16,8 @@ class BoltUpChanceTest {
     private static final int DRAWS = 40_000;
 
     private static BoltUpChance.Bolt bolt(String boss, Vec3 place, double clearance, double slot, double sigma) {
-        return new BoltUpChance.Bolt(boss, place, Vec3.Z, clearance, slot, Vec3.X, Mat3.IDENTITY.times(sigma * sigma));
+        return new BoltUpChance.Bolt(
+                boss, place, Vec3.Z, clearance, slot, Vec3.X, Vec3.ZERO, Mat3.IDENTITY.times(sigma * sigma));
     }
 
     private static BoltUpChance.Result draw(
@@ -50,6 +51,28 @@ class BoltUpChanceTest {
                 List.of());
         // The body turns and slides, so only the error of the distance is left; both clearances take it up.
         double chance = 2 * Normal.below(2 * clearance / (sigma * Math.sqrt(2))) - 1;
+        assertThat(result.bolts()).isCloseTo(chance, within(4 * Math.sqrt(chance * (1 - chance) / DRAWS) + 0.002));
+    }
+
+    /** A distance known to be 0.9 mm off: what is left of both clearances must take up the rest (closed form). */
+    @Test
+    void holesKnownToBeOff_leaveLessForTheRest() {
+        double sigma = 0.0003;
+        double clearance = 0.0005;
+        double off = 0.0009;
+        BoltUpChance.Bolt first = bolt("B1", new Vec3(-0.2, 0, 0), clearance, 0, sigma);
+        BoltUpChance.Bolt second = new BoltUpChance.Bolt(
+                "B2",
+                new Vec3(0.2, 0, 0),
+                Vec3.Z,
+                clearance,
+                0,
+                Vec3.X,
+                new Vec3(off, 0, 0),
+                Mat3.IDENTITY.times(sigma * sigma));
+        BoltUpChance.Result result = draw(List.of(first, second), List.of(), List.of());
+        double spread = sigma * Math.sqrt(2);
+        double chance = Normal.below((2 * clearance - off) / spread) - Normal.below((-2 * clearance - off) / spread);
         assertThat(result.bolts()).isCloseTo(chance, within(4 * Math.sqrt(chance * (1 - chance) / DRAWS) + 0.002));
     }
 

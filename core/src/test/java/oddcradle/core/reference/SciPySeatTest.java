@@ -66,7 +66,14 @@ class SciPySeatTest {
         List<BoltUpChance.Bolt> bolts = new ArrayList<>();
         for (int k = 0; k < places.size(); k++) {
             bolts.add(new BoltUpChance.Bolt(
-                    "B" + k, places.get(k), Vec3.Z, clearance, 0, Vec3.X, Mat3.IDENTITY.times(sigma * sigma)));
+                    "B" + k,
+                    places.get(k),
+                    Vec3.Z,
+                    clearance,
+                    0,
+                    Vec3.X,
+                    Vec3.ZERO,
+                    Mat3.IDENTITY.times(sigma * sigma)));
         }
         double drawn = BoltUpChance.of(
                         new BoltUpChance.Input(bolts, List.of(), List.of(), 20_000),

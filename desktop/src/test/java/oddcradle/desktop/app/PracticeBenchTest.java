@@ -4,12 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Set;
 import java.util.TreeSet;
-import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import oddcradle.core.job.Job;
 import oddcradle.core.practice.Lesson;
@@ -83,25 +79,12 @@ class PracticeBenchTest extends WindowDriver {
         for (Lesson lesson : Lesson.values()) {
             bench(robot, lesson);
             click(robot, "#hand-in");
-            robot.interact(() -> gather(robot.lookup("#practice").query(), lesson.word() + ": ", cut));
+            robot.interact(() -> cutWords(robot.lookup("#practice").query(), lesson.word() + ": ", cut));
             seen++;
         }
         click(robot, "#practice-leave");
         assertThat(seen).isEqualTo(5);
         assertThat(cut).isEmpty();
-    }
-
-    private static void gather(Node node, String where, Set<String> cut) {
-        if (node instanceof Labeled labeled && labeled.getText() != null && labeled.getWidth() > 0) {
-            labeled.getChildrenUnmodifiable().stream()
-                    .filter(Text.class::isInstance)
-                    .map(child -> ((Text) child).getText())
-                    .filter(shown -> !shown.equals(labeled.getText()) && shown.contains("..."))
-                    .forEach(shown -> cut.add(where + shown));
-        }
-        if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(child -> gather(child, where, cut));
-        }
     }
 
     @Test

@@ -7,10 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.geometry.Bounds;
-import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
-import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.files.job.DemoJobs;
@@ -49,7 +46,7 @@ class WholeTextTest extends WindowDriver {
                 inWindow(() -> {
                     window.scene().getRoot().applyCss();
                     window.scene().getRoot().layout();
-                    gather(window.scene().getRoot(), step.title() + ", " + name + ": ", cut);
+                    cutWords(window.scene().getRoot(), step.title() + ", " + name + ": ", cut);
                     overlapping(step.title() + ", " + name + ": ", robot, cut);
                 });
                 sheets++;
@@ -62,24 +59,6 @@ class WholeTextTest extends WindowDriver {
     /** At once, without waiting until it is drawn: there are hundreds of sheets. */
     private static void inWindow(Runnable work) {
         WaitForAsyncUtils.waitForAsyncFx(60_000, work);
-    }
-
-    private static void gather(Node node, String where, Set<String> cut) {
-        if (!node.isVisible()) {
-            return;
-        }
-        if (node instanceof Labeled labeled && labeled.getText() != null && labeled.getWidth() > 0) {
-            labeled.getChildrenUnmodifiable().stream()
-                    .filter(Text.class::isInstance)
-                    .map(child -> ((Text) child).getText())
-                    .filter(shown -> !shown.equals(labeled.getText())
-                            && (shown.contains("...") || shown.contains("…"))
-                            && !labeled.getText().contains("…"))
-                    .forEach(shown -> cut.add(where + shown));
-        }
-        if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(child -> gather(child, where, cut));
-        }
     }
 
     private static void overlapping(String where, FxRobot robot, Set<String> cut) {

@@ -2,17 +2,20 @@ package oddcradle.desktop.app;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.desktop.look.Look;
@@ -157,5 +160,24 @@ abstract class WindowDriver {
             ComboBox<T> choice = robot.lookup(box).queryAs(ComboBox.class);
             choice.setValue(value);
         });
+    }
+
+    /** Words under a node that are shown with dots for their end. */
+    static void cutWords(Node node, String where, Set<String> cut) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Labeled labeled && labeled.getText() != null && labeled.getWidth() > 0) {
+            labeled.getChildrenUnmodifiable().stream()
+                    .filter(Text.class::isInstance)
+                    .map(child -> ((Text) child).getText())
+                    .filter(shown -> !shown.equals(labeled.getText())
+                            && (shown.contains("...") || shown.contains("…"))
+                            && !labeled.getText().contains("…"))
+                    .forEach(shown -> cut.add(where + shown));
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> cutWords(child, where, cut));
+        }
     }
 }

@@ -62,6 +62,11 @@ public final class FitJson {
                         .put("code", each.shown().code().id())
                         .put("severity", each.shown().severity().word())
                         .put("what", each.shown().what().in(UnitStyle.MILLIMETRES))));
+        fitUp.nextTry().ifPresent(odds -> out.putObject("next_try")
+                .put("bolts", odds.bolts())
+                .put("line", odds.line())
+                .put("clear", odds.clear())
+                .put("all", odds.all()));
         ArrayNode states = out.putArray("tip_over");
         fitUp.tipOver()
                 .map(TipOver::states)

@@ -43,6 +43,11 @@ public final class FitText {
                     .append(style.show(Quantity.fine(found.move(mount))))
                     .append('\n'));
         }
+        fitUp.nextTry().ifPresent(odds -> text.append("odds of the next try: every bolt goes in ")
+                .append(style.show(Quantity.share(odds.bolts())))
+                .append(", then in line ")
+                .append(style.show(Quantity.share(odds.line())))
+                .append('\n'));
         fitUp.again().ifPresent(again -> again.turned().forEach(each -> text.append("as built, ")
                 .append(each.shown().severity().word())
                 .append(": ")

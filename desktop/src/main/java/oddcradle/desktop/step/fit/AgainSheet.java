@@ -5,8 +5,10 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.finding.Finding;
+import oddcradle.core.finding.Phrase;
 import oddcradle.core.fitup.Again;
 import oddcradle.core.fitup.FitUp;
+import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.SeverityMark;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StudySheet;
@@ -19,6 +21,7 @@ final class AgainSheet {
     private final Desk desk;
     private final Label said = Text.said("again-said");
     private final VBox turned = new VBox(4);
+    private final Label odds = Text.said("next-try");
     private final Table<Again.Changed> changed;
 
     AgainSheet(Desk desk) {
@@ -37,12 +40,27 @@ final class AgainSheet {
 
     Leaves.Leaf leaf() {
         return new StudySheet<>(
-                        desk, desk.fitUp(), this::show, said, turned, Text.head("Figures that changed most"), changed)
+                        desk,
+                        desk.fitUp(),
+                        this::show,
+                        odds,
+                        said,
+                        turned,
+                        Text.head("Figures that changed most"),
+                        changed)
                 .leaf();
     }
 
     private void show(FitUp fitUp) {
         turned.getChildren().clear();
+        odds.setText(fitUp.nextTry()
+                .map(each -> Phrase.of(
+                                "Odds of the next try, as the mount is now: every bolt goes in by hand {}, then in line {}, nothing touches {}.",
+                                Quantity.share(each.bolts()),
+                                Quantity.share(each.line()),
+                                Quantity.share(each.clear()))
+                        .in(desk.units()))
+                .orElse(""));
         Optional<Again> again = fitUp.again();
         changed.show(again.map(Again::changed).orElse(List.of()));
         said.setText(again.map(each -> each.turned().isEmpty()

@@ -38,6 +38,7 @@ import oddcradle.desktop.slate.Words;
 final class BenchPage extends BorderPane {
     private static final double TASK = 330;
     private static final double WORK = 430;
+    private static final double LEAST_PICTURE = 300;
 
     private final RandomGenerator noise;
     private final Supplier<UnitStyle> units;
@@ -49,7 +50,13 @@ final class BenchPage extends BorderPane {
     private final Button take = Text.button("take-worked-out", "Set it so", () -> apply(Bench::setAsWorkedOut));
     private final Label problem = Text.said("practice-problem");
     private final VBox mark = new VBox(5);
-    private final ScrollPane work;
+    private final VBox task;
+    private final VBox machine;
+    private final VBox work;
+    /** That holds the work. */
+    private ScrollPane scroll = new ScrollPane();
+
+    private boolean narrow;
     private final List<Runnable> refreshing = new ArrayList<>();
     private Bench bench;
 
@@ -63,11 +70,39 @@ final class BenchPage extends BorderPane {
         mark.setId("practice-mark");
         problem.getStyleClass().add("field-problem");
         spent.setId("practice-spent");
-        setLeft(wide(scrolled(task()), TASK));
-        setCenter(machine());
-        work = scrolled(work());
-        setRight(wide(work, WORK));
+        task = task();
+        machine = machine();
+        work = work();
+        beside();
+        widthProperty().addListener(change -> arrange());
         refresh();
+    }
+
+    /** Three columns; one under the other where the screen is small or its letters are large. */
+    private void arrange() {
+        boolean now = getWidth() < TASK + WORK + LEAST_PICTURE;
+        if (now != narrow) {
+            narrow = now;
+            if (narrow) {
+                below();
+            } else {
+                beside();
+            }
+        }
+    }
+
+    private void beside() {
+        scroll = wide(scrolled(work), WORK);
+        setCenter(machine);
+        setLeft(wide(scrolled(task), TASK));
+        setRight(scroll);
+    }
+
+    private void below() {
+        setLeft(null);
+        setRight(null);
+        scroll = scrolled(new VBox(task, machine, work));
+        setCenter(scroll);
     }
 
     private static ScrollPane scrolled(VBox body) {
@@ -230,7 +265,7 @@ final class BenchPage extends BorderPane {
         done.whys().forEach(each -> mark.getChildren().add(line(each)));
         applyCss();
         layout();
-        work.setVvalue(1);
+        scroll.setVvalue(1);
     }
 
     private HBox criterion(Mark.Criterion criterion) {

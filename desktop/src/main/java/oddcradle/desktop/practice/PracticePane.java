@@ -7,9 +7,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import oddcradle.core.practice.Bench;
 import oddcradle.core.practice.Lesson;
@@ -35,7 +34,7 @@ public final class PracticePane extends StackPane {
         page.setTop(bar());
     }
 
-    private HBox bar() {
+    private FlowPane bar() {
         Label title = new Label("Practice bench");
         title.getStyleClass().add("slate-title");
         HBox choice = new HBox();
@@ -49,13 +48,11 @@ public final class PracticePane extends StackPane {
             choice.getChildren().add(button);
         }
         Toggles.follow(lessons, chosen -> show((Lesson) chosen.getUserData()));
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        HBox bar = new HBox(
+        FlowPane bar = new FlowPane(
                 18,
+                6,
                 title,
                 choice,
-                between,
                 Text.button("another-machine", "Another machine", () -> show(chosen())),
                 Text.button("practice-leave", "Leave the bench", this::leave));
         bar.setAlignment(Pos.CENTER_LEFT);

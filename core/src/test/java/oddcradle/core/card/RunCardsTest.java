@@ -10,7 +10,9 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.TestJobs;
 import oddcradle.core.job.around.Control;
 import oddcradle.core.job.around.ControlLink;
+import oddcradle.core.job.book.WorkTask;
 import oddcradle.core.math.InvalidValue;
+import oddcradle.core.math.Vec3;
 import oddcradle.core.step.run.ControlFound;
 import org.junit.jupiter.api.Test;
 
@@ -69,6 +71,52 @@ class RunCardsTest {
         Field.Vector worked = HAND.field(job, "control", "lever 2: worked at", Field.Vector.class);
         Field.Vector pin = HAND.field(job, "control", "lever 2: pin", Field.Vector.class);
         assertThatThrownBy(() -> worked.put().apply(pin.now())).hasMessageContaining("no ratio");
+    }
+
+    /** What hangs from the seat comes by one deed, is changed at its field, and goes again; what cannot be is named there. */
+    @Test
+    void splineBoxDrainAndAlternator_comeAreChangedAndGo() {
+        Job job = HAND.added(TestJobs.plain(), "A splined joint");
+        Field.Measure engaged = HAND.field(job, "splined joint", "length that bears", Field.Measure.class);
+        assertThat(engaged.put().apply(0.05).around().splines().get(0).engaged())
+                .isEqualTo(0.05);
+        assertThatThrownBy(() -> engaged.put().apply(3.0)).hasMessageContaining("engaged");
+        assertThat(HAND.done(job, "splined joint", "Take it away").around().splines())
+                .isEmpty();
+        Job boxed = HAND.added(job, "A box to stay dry");
+        Field.Vector size = HAND.field(boxed, "dry box", "size", Field.Vector.class);
+        assertThatThrownBy(() -> size.put().apply(Vec3.ZERO)).isInstanceOf(InvalidValue.class);
+        Job drained = HAND.added(boxed, "An oil drain");
+        assertThat(drained.around().drains()).hasSize(1);
+        Job charged = HAND.added(drained, "An alternator's lead");
+        assertThat(charged.around().leads().get(0).fuse()).isEqualTo(20);
+        Field.Measure fuse = HAND.field(charged, "lead", "fuse, 0 for none", Field.Measure.class);
+        assertThat(fuse.put().apply(15.0).around().leads().get(0).fuse()).isEqualTo(15);
+    }
+
+    @Test
+    void workWaitsForOtherWork_byItsCard_butNotInARing() {
+        Job two = HAND.added(HAND.added(TestJobs.plain(), "A piece of work"), "A piece of work");
+        Field.Several waits = HAND.field(two, "work", "waits for", Field.Several.class);
+        assertThat(waits.of()).extracting(Field.Named::id).containsExactly("T2");
+        Job waiting = waits.put().apply(List.of("T2"));
+        assertThat(waiting.book().tasks().get(0).needs()).containsExactly("T2");
+        List<WorkTask> ring = List.of(
+                waiting.book().tasks().get(0), waiting.book().tasks().get(1).withNeeds(List.of("T1")));
+        assertThatThrownBy(() -> waiting.book().withTasks(ring)).hasMessageContaining("ring");
+    }
+
+    @Test
+    void runOut_isReadAtFit() {
+        CardHand fit = new CardHand(Step.FIT);
+        Job job = fit.added(TestJobs.plain(), "How true: track of the propeller's tips");
+        Job read = fit.field(job, "run-out", "high less low, or share that bears", Field.Measure.class)
+                .put()
+                .apply(0.003);
+        assertThat(read.asBuilt().runOuts().get(0).read()).isEqualTo(0.003);
+        Job taper = fit.added(TestJobs.plain(), "How true: taper, blued: share that bears");
+        Field.Measure share = fit.field(taper, "run-out", "high less low, or share that bears", Field.Measure.class);
+        assertThatThrownBy(() -> share.put().apply(2.0)).hasMessageContaining("read");
     }
 
     @Test

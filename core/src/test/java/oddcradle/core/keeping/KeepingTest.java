@@ -4,7 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.Job;
@@ -63,6 +72,44 @@ class KeepingTest {
         assertThatThrownBy(() -> book(List.of(), task("T1", 1, "T9"))).hasMessageContaining("T9");
         assertThatThrownBy(() -> book(List.of(part("T1", Part.State.HERE, "")), task("T1", 1)))
                 .hasMessageContaining("another mark");
+    }
+
+    /** Whatever waits for whatever: nothing before what it waits for, every hour given once, no evening longer than it is. */
+    @Property(tries = 80)
+    void plansOfAnyWork_keepTheirOrderAndTheirHours(@ForAll int seed) {
+        Random random = new Random(seed);
+        int count = 2 + random.nextInt(8);
+        List<WorkTask> tasks = new ArrayList<>();
+        for (int k = 0; k < count; k++) {
+            List<String> needs = new ArrayList<>();
+            for (int before = 0; before < k; before++) {
+                if (random.nextInt(4) == 0) {
+                    needs.add("T" + before);
+                }
+            }
+            tasks.add(task("T" + k, 0.5 + random.nextInt(8), needs.toArray(String[]::new)));
+        }
+        Collections.shuffle(tasks, random);
+        EveningPlan plan = EveningPlan.of(book(List.of(), tasks.toArray(WorkTask[]::new)), "2026-03-01");
+        assertThat(plan.waiting()).isEmpty();
+        Map<String, Double> given = new HashMap<>();
+        Set<String> ended = new HashSet<>();
+        for (EveningPlan.Evening evening : plan.evenings()) {
+            double hours = 0;
+            for (EveningPlan.Share share : evening.work()) {
+                assertThat(ended).containsAll(share.task().needs());
+                given.merge(share.task().id(), share.time(), Double::sum);
+                hours += share.time();
+                if (share.ends()) {
+                    ended.add(share.task().id());
+                }
+            }
+            assertThat(hours).isLessThanOrEqualTo(3 * HOUR);
+        }
+        assertThat(ended).hasSize(count);
+        for (WorkTask task : tasks) {
+            assertThat(given.get(task.id())).isCloseTo(task.planned(), within(60.0));
+        }
     }
 
     /** 2026-03-02 is a Monday. */

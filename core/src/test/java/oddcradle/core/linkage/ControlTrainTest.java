@@ -98,6 +98,31 @@ class ControlTrainTest {
         assertThat(turned).isCloseTo(end.engine(), within(1e-5));
     }
 
+    /** What the hand's pull does over its way is what the spring takes up: no geometry gives work away (frictionless; by quadrature). */
+    @Property(tries = 60)
+    void pullOverItsWay_isTheWorkOfTheSpring(
+            @ForAll @DoubleRange(min = 0.05, max = 0.2) double arm,
+            @ForAll @DoubleRange(min = 0.1, max = 0.4) double travel,
+            @ForAll @DoubleRange(min = 0, max = 2) double atRest,
+            @ForAll @DoubleRange(min = 0.5, max = 3) double atEnd) {
+        ControlTrain train =
+                new ControlTrain(List.of(upright(0, 0.15, 0.06), upright(0.9, arm, arm)), List.of(new Link.Rod()));
+        List<ControlTrain.At> way = train.through(travel);
+        double wanted = way.get(way.size() - 1).engine();
+        ControlWork work = ControlWork.of(train, travel, wanted, atRest, atEnd, 1);
+        assertThat(work.forces()).hasSameSizeAs(way);
+        double done = 0;
+        for (int k = 1; k < way.size(); k++) {
+            done += (work.forces().get(k) + work.forces().get(k - 1))
+                    / 2
+                    * 0.15
+                    * (way.get(k).hand() - way.get(k - 1).hand());
+        }
+        assertThat(done).isCloseTo((atRest + atEnd) / 2 * wanted, within(1e-4));
+        assertThat(work.force())
+                .isEqualTo(work.forces().stream().mapToDouble(x -> x).max().orElseThrow());
+    }
+
     @Test
     void armWithoutLength_isNamed() {
         assertThatThrownBy(() -> new Lever(Vec3.ZERO, Vec3.Y, new Vec3(0, 0.3, 0), Vec3.Z))

@@ -218,6 +218,12 @@ class SeatSheetsTest extends WindowDriver {
         assertThat(desk.donorMovedProperty().get()).isEmpty();
         press(robot, "#way-part-find");
         until(() -> !text(robot, "#way-part-said").isEmpty());
+        robot.interact(() -> robot.lookup("#way-part")
+                .queryAs(ComboBox.class)
+                .getSelectionModel()
+                .selectFirst());
+        press(robot, "#way-part-find");
+        until(() -> text(robot, "#way-part-said").startsWith("tail pipe"));
     }
 
     @SuppressWarnings("unchecked")

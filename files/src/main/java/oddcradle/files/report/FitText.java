@@ -45,7 +45,7 @@ public final class FitText {
         }
         fitUp.nextTry().ifPresent(odds -> text.append("odds of the next try: every bolt goes in ")
                 .append(style.show(Quantity.share(odds.bolts())))
-                .append(", then in line ")
+                .append("; then in line before anything is set by dial ")
                 .append(style.show(Quantity.share(odds.line())))
                 .append('\n'));
         fitUp.again().ifPresent(again -> again.turned().forEach(each -> text.append("as built, ")

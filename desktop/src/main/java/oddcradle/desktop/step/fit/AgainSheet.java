@@ -55,7 +55,7 @@ final class AgainSheet {
         turned.getChildren().clear();
         odds.setText(fitUp.nextTry()
                 .map(each -> Phrase.of(
-                                "Odds of the next try, as the mount is now: every bolt goes in by hand {}, then in line {}, nothing touches {}.",
+                                "Odds of the next try, as the mount is now: every bolt goes in by hand {}; then in line before anything is set by dial {}; nothing touches {}.",
                                 Quantity.share(each.bolts()),
                                 Quantity.share(each.line()),
                                 Quantity.share(each.clear()))

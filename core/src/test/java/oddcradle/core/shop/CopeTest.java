@@ -19,6 +19,9 @@ import oddcradle.core.section.Tube;
 import org.junit.jupiter.api.Test;
 
 class CopeTest {
+    /** Where rays begin, along the branch, m. */
+    private static final double FAR = 0.15;
+
     private static final double R = 0.0159;
 
     private static CopeBranch branch(double angle, double offset, double r) {
@@ -102,7 +105,10 @@ class CopeTest {
         for (int k = 0; k < cope.outer().size(); k++) {
             CopeEdge.Place line = edge.outer().get(k);
             double here = cope.outer().get(k).orElse(Double.NaN);
-            if (here < 0.14) {
+            Vec3 begin = branch.at(line.c(), line.s(), FAR);
+            // A strongly leaning tube may begin within the plate already: no ray comes to it from outside.
+            boolean comesFromOutside = headers.stream().noneMatch(header -> isInside(header, begin, 1e-5));
+            if (comesFromOutside && here < 0.14) {
                 met++;
                 assertThat(first(branch, line, headers, here + 1e-5, -1e-5)).isNaN();
                 Vec3 end = branch.at(line.c(), line.s(), here);
@@ -123,7 +129,7 @@ class CopeTest {
     /** Where a ray that marches in is first inside a header that is larger all round by so much, not farther than to a place; NaN if it never is. */
     private static double first(
             CopeBranch branch, CopeEdge.Place line, List<CopeHeader> headers, double to, double larger) {
-        for (double s = 0.15; s > to; s -= 1e-5) {
+        for (double s = FAR; s > to; s -= 1e-5) {
             Vec3 p = branch.at(line.c(), line.s(), s);
             if (headers.stream().anyMatch(header -> isInside(header, p, larger))) {
                 return s;

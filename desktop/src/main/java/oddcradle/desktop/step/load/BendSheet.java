@@ -32,6 +32,7 @@ import oddcradle.core.structure.TubeStresses;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.SeverityMark;
+import oddcradle.desktop.slate.Sight;
 import oddcradle.desktop.slate.Table;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.slate.Words;
@@ -214,7 +215,7 @@ final class BendSheet extends VBox {
     }
 
     private void next() {
-        if (getScene() == null || desk.examination() != of || shown.isEmpty()) {
+        if (!Sight.isOpen(this) || desk.examination() != of || shown.isEmpty()) {
             timeline.stop();
             return;
         }

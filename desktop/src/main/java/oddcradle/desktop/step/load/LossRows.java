@@ -18,6 +18,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.proof.LoadProof;
 import oddcradle.core.proof.Loss;
 import oddcradle.core.units.Quantity;
+import oddcradle.desktop.slate.Sight;
 import oddcradle.desktop.slate.Text;
 import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
@@ -96,7 +97,7 @@ final class LossRows {
     }
 
     private void next() {
-        if (play.getScene() == null) {
+        if (!Sight.isOpen(play)) {
             stop();
             return;
         }

@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.util.Duration;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.mechanics.SmallMotion;
+import oddcradle.desktop.slate.Sight;
 import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
 
@@ -71,7 +72,7 @@ final class MovingDonor {
     }
 
     private void next() {
-        if (sheet.getScene() == null || desk.examination() == null) {
+        if (!Sight.isOpen(sheet) || desk.examination() == null) {
             stop();
             return;
         }

@@ -14,6 +14,7 @@ import oddcradle.core.job.edit.RunEdit;
 import oddcradle.core.mechanics.Pose;
 import oddcradle.core.report.Cure;
 import oddcradle.core.search.CableWay;
+import oddcradle.core.step.run.CableRoom;
 import oddcradle.core.step.run.ControlFound;
 import oddcradle.core.step.run.RunFinding;
 
@@ -140,11 +141,15 @@ final class RunCures {
 
     /** Every cable that bends too tightly or comes too near, along the tubes. */
     private static List<Cure> led(Examination examination, ControlFound found) {
+        CableRoom room = CableRoom.of(examination.job(), examination.seating(), examination.donorMovement());
         List<Cure> cures = new ArrayList<>();
         for (ControlFound.Laid laid : found.cables()) {
-            CableWay.of(examination, found, laid.link())
-                    .filter(other -> !other.equals(found.control()))
-                    .ifPresent(other -> cures.add(Cure.of(new RunEdit.SetControl(other, "cable led along the tubes"))));
+            boolean tight = laid.path().tightest() < laid.given().bendRadius();
+            if (tight || room.isMissed(laid)) {
+                CableWay.of(examination, found, laid.link())
+                        .ifPresent(other ->
+                                cures.add(Cure.of(new RunEdit.SetControl(other, "cable led along the tubes"))));
+            }
         }
         return cures;
     }

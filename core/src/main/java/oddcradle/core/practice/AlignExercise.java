@@ -27,6 +27,7 @@ import oddcradle.core.units.Quantity;
  * @param sag of the dial's bracket, bottom less top, m
  */
 record AlignExercise(ShaftDials dials, Foot softFoot, double tooShort, double sag) implements Exercise {
+    private static final ShaftDials NO_OFFSET = new ShaftDials(new ShaftDials.Axis(0, 0), new ShaftDials.Axis(0, 0));
     private static final String FEEL = "feel-";
     private static final String SHIM = "shim-";
     private static final String RIM = "rim";
@@ -204,8 +205,6 @@ record AlignExercise(ShaftDials dials, Foot softFoot, double tooShort, double sa
                         Quantity.fine(dial.right())),
                 List.of(dial.top(), dial.left(), dial.bottom(), dial.right()));
     }
-
-    private static final ShaftDials NO_OFFSET = new ShaftDials(new ShaftDials.Axis(0, 0), new ShaftDials.Axis(0, 0));
 
     private static Foot foot(String tool) {
         return List.of(Foot.values()).stream()

@@ -326,20 +326,20 @@ record SeatExercise(List<Side> sides, double chain) implements Exercise {
     public BenchPicture picture(Map<String, Double> set) {
         double x = set.get(Way.FORWARD.key);
         double z = set.get(Way.UP.key);
-        double long2 = 0.2;
+        double half = 0.2;
         double high = 0.36;
         double front = side(Way.FORWARD, true).drawn();
         double rear = side(Way.FORWARD, false).drawn();
         double tank = side(Way.UP, true).drawn();
         double skid = side(Way.UP, false).drawn();
         return new BenchPicture.Drawing()
-                .box(-long2 - rear, -skid, 2 * long2 + rear + front, high + skid + tank, Look.FRAME)
-                .box(x - long2, z, 2 * long2, 0.2, Look.ENGINE)
+                .box(-half - rear, -skid, 2 * half + rear + front, high + skid + tank, Look.FRAME)
+                .box(x - half, z, 2 * half, 0.2, Look.ENGINE)
                 .box(x + 0.02, z + 0.2, 0.12, high - 0.2, Look.ENGINE)
                 .ring(x - 0.13, z + 0.1, 0.035, Look.DRIVE)
                 .line(x - 0.13, z + 0.135, -0.42, 0.15, Look.DRIVE)
                 .line(x - 0.13, z + 0.065, -0.42, 0.03, Look.DRIVE)
-                .words(long2 + front + 0.01, 0.2, "front")
+                .words(half + front + 0.01, 0.2, "front")
                 .words(-0.03, high + tank + 0.012, "tank above, as drawn")
                 .words(-0.03, -skid - 0.03, "skid plate below")
                 .done();

@@ -115,7 +115,7 @@ public final class CableWay {
 
     private boolean isClear(Vec3 a, Vec3 b) {
         return room.nearest(List.of(a, b), ends, cable.diameter())
-                .filter(near -> near.gap() < near.needed())
+                .filter(CableRoom.Near::isTooNear)
                 .isEmpty();
     }
 
@@ -219,20 +219,15 @@ public final class CableWay {
             return Double.POSITIVE_INFINITY;
         }
         ControlFound.Laid laid = laid(tried.get());
-        boolean near = room.nearest(laid.path().points(), ends, cable.diameter())
-                .filter(each -> each.gap() < each.needed())
-                .isPresent();
         double tight = Math.max(0, cable.bendRadius() / laid.path().tightest() - 1);
-        return near ? Double.POSITIVE_INFINITY : laid.path().bends() + Math.PI * tight;
+        return room.isMissed(laid) ? Double.POSITIVE_INFINITY : laid.path().bends() + Math.PI * tight;
     }
 
     private Optional<Control> ifGood(List<Vec3> clips) {
         Control control = with(clips);
         return ControlFound.of(control, examination.seating(), examination.donorMovement())
                 .filter(led -> laid(led).path().tightest() >= cable.bendRadius())
-                .filter(led -> room.nearest(laid(led).path().points(), ends, cable.diameter())
-                        .filter(each -> each.gap() < each.needed())
-                        .isEmpty())
+                .filter(led -> !room.isMissed(laid(led)))
                 .map(ControlFound::control);
     }
 }

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oddcradle.core.around.Route;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.Aabb;
@@ -388,27 +387,14 @@ public final class WaysOut {
         Optional<Neighbour.PipeRun> pipe =
                 pipes(examination.job()).filter(each -> each.id().equals(part)).findFirst();
         if (pipe.isPresent()) {
-            Optional<BodyShape> drawn = ways.drawn(pipe.get());
-            return drawn.isEmpty()
-                    ? Optional.empty()
-                    : ways.partWay(List.of(drawn.get()), Pose.IDENTITY, all, BUDGET / 4, progress);
+            return pipe.get()
+                    .bent(ways.seat)
+                    .map(bent -> BodyShape.still(part, bent.label(), bent.solids()))
+                    .flatMap(bent -> ways.partWay(List.of(bent), Pose.IDENTITY, all, BUDGET / 4, progress));
         }
         BodyShape body =
                 all.stream().filter(each -> each.id().equals(part)).findFirst().orElseThrow();
         return ways.partWay(List.of(body), ways.seat, all, BUDGET / 4, progress);
-    }
-
-    /** Flange to silencer in one piece; empty where it cannot be bent so. */
-    private Optional<BodyShape> drawn(Neighbour.PipeRun pipe) {
-        return Route.between(seat.place(pipe.flange()), seat.turn(pipe.out()), pipe.end(), pipe.in(), pipe.bendRadius())
-                .map(route -> {
-                    List<Solid> runs = new ArrayList<>();
-                    for (int k = 1; k < route.corners().size(); k++) {
-                        runs.add(new Solid.Capsule(
-                                route.corners().get(k - 1), route.corners().get(k), pipe.diameter() / 2));
-                    }
-                    return BodyShape.still(pipe.id(), pipe.label(), runs);
-                });
     }
 
     /** What a builder calls a body of the job; its id where it has no name. */

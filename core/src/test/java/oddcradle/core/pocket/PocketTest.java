@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.control.Progress;
@@ -249,40 +251,18 @@ class PocketTest {
 
     @Test
     void longerGear_pointsTheNoseUp() {
-        PocketAnswer answer = ask(
-                Question.STANCE,
-                "lift",
-                7 * INCH,
-                "wheelbase",
-                14 * FOOT,
-                "ahead",
-                0.6,
-                "height",
-                1.1,
-                "propeller",
-                1.7);
+        List<Object> gear =
+                List.of("lift", 7 * INCH, "wheelbase", 14 * FOOT, "ahead", 0.6, "height", 1.1, "propeller", 1.7);
+        PocketAnswer answer = ask(Question.STANCE, gear.toArray());
         assertThat(Math.toDegrees(figure(answer, "tips back"))).isCloseTo(2.4, within(0.1));
         assertThat(figure(answer, "clears, level")).isCloseTo(1.1 + 7 * INCH - 0.85, within(1e-9));
         assertThat(words(
                         ask(Question.STANCE, "lift", 0, "wheelbase", 4, "ahead", 0.6, "height", 0.8, "propeller", 1.7)))
                 .contains("strikes");
         // 40 kg more on legs of 20 N/mm together sink 19.6 mm, and the propeller with them.
-        PocketAnswer heavier = ask(
-                Question.STANCE,
-                "lift",
-                7 * INCH,
-                "wheelbase",
-                14 * FOOT,
-                "ahead",
-                0.6,
-                "height",
-                1.1,
-                "propeller",
-                1.7,
-                "heavier",
-                40,
-                "rate",
-                20_000);
+        List<Object> laden = new ArrayList<>(gear);
+        laden.addAll(List.of("heavier", 40, "rate", 20_000));
+        PocketAnswer heavier = ask(Question.STANCE, laden.toArray());
         assertThat(figure(heavier, "sinks by the added weight")).isCloseTo(0.0196, within(1e-4));
         assertThat(figure(answer, "clears, level") - figure(heavier, "clears, level"))
                 .isCloseTo(0.0196, within(1e-4));

@@ -55,7 +55,6 @@ public final class JobFiles implements BeginPane.Answers {
     private final Consumer<Path> opener;
     private BooleanSupplier typed = () -> true;
     private Runnable begun = () -> {};
-    private Runnable practice = () -> {};
 
     /**
      * @param background runs one task after the other
@@ -81,16 +80,6 @@ public final class JobFiles implements BeginPane.Answers {
     /** @param follow runs when a job has been begun from nothing */
     void onNewJob(Runnable follow) {
         begun = follow;
-    }
-
-    /** @param open shows the practice bench */
-    void onPractice(Runnable open) {
-        practice = open;
-    }
-
-    @Override
-    public void practise() {
-        practice.run();
     }
 
     @Override

@@ -110,9 +110,8 @@ public final class MainWindow {
         this.commands = new Commands(this);
         this.bar = new TopBar(desk, this, commands);
         this.panes = new Panes(settings);
-        this.begin = new BeginPane(palette, desk::units, files);
         this.practice = new PracticePane(palette, desk::units);
-        files.onPractice(practice::open);
+        this.begin = new BeginPane(palette, desk::units, files, practice::open);
         this.scene = new Scene(layout());
         scene.addEventHandler(SaveRequest.ASKED, handOuts::save);
         look.dress(scene);

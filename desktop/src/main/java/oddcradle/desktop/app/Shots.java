@@ -14,7 +14,6 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -29,8 +28,6 @@ import oddcradle.files.job.DemoJobs;
 /** Takes one picture of every main view of the open job and ends the program. */
 final class Shots {
     private static final Duration SETTLE = Duration.millis(900);
-
-    private static final double HALF_OUT = 0.45;
 
     private final MainWindow window;
     private final Path folder;
@@ -84,12 +81,6 @@ final class Shots {
             turnTo("cradles");
             press("propose-run");
         });
-        steps.add(() -> {
-            window.desk().goTo(Step.SEAT);
-            turnTo("way");
-            press("way-find");
-        });
-        picture("19-seat-way", () -> ((Slider) window.scene().lookup("#way-along")).setValue(HALF_OUT));
         asBuilt();
         fromNothing();
         steps.add(Platform::exit);
@@ -112,6 +103,10 @@ final class Shots {
     /** A machine of one's own, from the first screen to a tube drawn by hand. */
     private void fromNothing() {
         picture("13-first-screen", window::beginNew);
+        steps.add(window::practise);
+        // Before anything is read every machine of this lesson looks alike.
+        picture("19-practice-bench", () -> ((ToggleButton) window.scene().lookup("#lesson-align")).fire());
+        steps.add(() -> press("practice-leave"));
         // A page is there only once it has been laid out.
         steps.add(() -> press("begin-machine"));
         steps.add(() -> press("family-trike"));

@@ -30,6 +30,7 @@ public final class BeginPane extends StackPane {
     private final Palette palette;
     private final Supplier<UnitStyle> units;
     private final Answers answers;
+    private final Runnable practice;
     private boolean mayLeave;
 
     /** What the window does with a choice. */
@@ -44,19 +45,18 @@ public final class BeginPane extends StackPane {
 
         void demo(DemoJobs demo);
 
-        /** The practice bench, over the first screen. */
-        void practise();
-
         /** Back to the job that is open. */
         void leave();
 
         List<Path> recents();
     }
 
-    public BeginPane(Palette palette, Supplier<UnitStyle> units, Answers answers) {
+    /** @param practice opens the practice bench over it */
+    public BeginPane(Palette palette, Supplier<UnitStyle> units, Answers answers, Runnable practice) {
         this.palette = palette;
         this.units = units;
         this.answers = answers;
+        this.practice = practice;
         setId("begin");
         getStyleClass().add("begin");
         setVisible(false);
@@ -100,7 +100,7 @@ public final class BeginPane extends StackPane {
         Button open = button("begin-open", "Open a job …", "cure-button");
         open.setOnAction(click -> chosen(answers::open));
         Button practise = button("begin-practice", "Practice bench", "cure-button");
-        practise.setOnAction(click -> answers.practise());
+        practise.setOnAction(click -> practice.run());
         Button back = button("begin-leave", "Back to the open job", "plain-button");
         back.setOnAction(click -> chosen(answers::leave));
         back.setVisible(mayLeave);

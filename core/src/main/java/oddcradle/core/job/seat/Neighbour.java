@@ -1,9 +1,14 @@
 package oddcradle.core.job.seat;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
+import oddcradle.core.around.Route;
+import oddcradle.core.job.body.Category;
+import oddcradle.core.job.body.Pipe;
 import oddcradle.core.math.Guard;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 
 /** Something round the donor that must follow when the seat changes. Points and directions of the donor are in its own axes. */
 public sealed interface Neighbour {
@@ -58,6 +63,22 @@ public sealed interface Neighbour {
             Guard.within("wall", wall, 0, diameter / 2, "m");
             Guard.size("bendRadius", bendRadius);
             Guard.within("length", length, 0, 20, "m");
+        }
+
+        /** With the donor in a seat; empty where its two bends do not fit. */
+        public Optional<Route> route(Pose seat) {
+            return Route.between(seat.place(flange), seat.turn(out), end, in, bendRadius);
+        }
+
+        /** The same as it is bent, from flange to silencer, host axes. */
+        public Optional<Pipe> bent(Pose seat) {
+            return route(seat).map(this::along);
+        }
+
+        /** As it is bent along one of its routes. */
+        public Pipe along(Route route) {
+            List<Vec3> corners = route.corners();
+            return new Pipe(id, label, Category.HOT, corners, corners.size() > 2 ? bendRadius : 0, diameter);
         }
 
         @Override

@@ -84,38 +84,35 @@ final class BookNotes {
     }
 
     private void chain() {
-        book.last(Work.CHAIN)
-                .filter(each -> each.value() > 0)
-                .ifPresent(entry -> report.atMost(
-                        RunFinding.WEAR,
-                        Severity.WATCH,
-                        Quantity.share(entry.value()),
-                        Quantity.share(WORN_CHAIN),
-                        Phrase.of("the chain is {} longer than new", Quantity.share(entry.value())),
-                        Phrase.of(
-                                "the chain is {} longer than new: it climbs its teeth and takes the sprockets along; renew all three",
-                                Quantity.share(entry.value())),
-                        Place.of(Subject.LINE),
-                        new Why("as measured; limit common practice", List.of(), Source.commonPractice())));
+        worn(
+                Work.CHAIN,
+                WORN_CHAIN,
+                "the chain is {} longer than new",
+                "the chain is {} longer than new: it climbs its teeth and takes the sprockets along; renew all three");
     }
 
     private void belt() {
-        book.last(Work.BELT)
-                .filter(each -> each.value() > 0)
-                .ifPresent(entry -> report.atMost(
-                        RunFinding.WEAR,
-                        Severity.WATCH,
-                        Quantity.length(entry.value()),
-                        Quantity.length(SUNK_BELT),
-                        Phrase.of("the belt lies {} below the rim of its pulley", Quantity.length(entry.value())),
-                        Phrase.of(
-                                "the belt lies {} below the rim of its pulley: it is worn and soon rides on the bottom of the groove, where it slips and burns; renew it, and look at the groove",
-                                Quantity.length(entry.value())),
-                        Place.of(Subject.LINE),
-                        new Why(
-                                "as measured; limit common practice for wedge belts",
-                                List.of(),
-                                Source.commonPractice())));
+        worn(
+                Work.BELT,
+                SUNK_BELT,
+                "the belt lies {} below the rim of its pulley",
+                "the belt lies {} below the rim of its pulley: it is worn and soon rides on the bottom of the groove, where it slips and burns; renew it, and look at the groove");
+    }
+
+    /** What was measured last of something that wears. */
+    private void worn(Work work, double most, String good, String bad) {
+        book.last(work).filter(each -> each.value() > 0).ifPresent(entry -> {
+            Quantity measured = new Quantity(entry.value(), work.measures().orElseThrow());
+            report.atMost(
+                    RunFinding.WEAR,
+                    Severity.WATCH,
+                    measured,
+                    new Quantity(most, measured.kind()),
+                    Phrase.of(good, measured),
+                    Phrase.of(bad, measured),
+                    Place.of(Subject.LINE),
+                    new Why("as measured; limit common practice", List.of(), Source.commonPractice()));
+        });
     }
 
     private void isolators() {

@@ -3,7 +3,6 @@ package oddcradle.core.step.run;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import oddcradle.core.around.Route;
 import oddcradle.core.clearance.Body;
 import oddcradle.core.clearance.ClearanceLedger;
 import oddcradle.core.geometry.Solid;
@@ -57,7 +56,11 @@ public final class CableRoom {
      * @param needed m
      * @param at on the cable, m
      */
-    public record Near(String label, double gap, double needed, Vec3 at) {}
+    public record Near(String label, double gap, double needed, Vec3 at) {
+        public boolean isTooNear() {
+            return gap < needed;
+        }
+    }
 
     public static CableRoom of(Job job, Seating seating, DonorMovement movement) {
         return of(job, new Standing(seating, movement));
@@ -80,9 +83,9 @@ public final class CableRoom {
         }
         for (Neighbour each : job.plan().neighbours()) {
             if (each instanceof Neighbour.PipeRun pipe) {
-                pipe(pipe, standing)
-                        .ifPresent(way -> bodies.add(Body.of(
-                                pipe.id(), pipe.label(), room.hot(), Category.HOT.word(), tube(way, pipe.diameter()))));
+                pipe.bent(standing.seating().pose())
+                        .ifPresent(bent -> bodies.add(
+                                Body.of(pipe.id(), pipe.label(), room.hot(), Category.HOT.word(), bent.solids())));
             }
         }
         int ofEngine = bodies.size();
@@ -103,16 +106,6 @@ public final class CableRoom {
         return keepOut.motions().isEmpty()
                 ? Body.of(keepOut.id(), keepOut.label(), room, nature, keepOut.solids())
                 : Body.moving(keepOut.id(), keepOut.label(), room, nature, keepOut.solids(), keepOut.motions());
-    }
-
-    private static Optional<List<Vec3>> pipe(Neighbour.PipeRun pipe, Standing standing) {
-        return Route.between(
-                        standing.place(Holder.DONOR, pipe.flange()),
-                        standing.turn(Holder.DONOR, pipe.out()),
-                        pipe.end(),
-                        pipe.in(),
-                        pipe.bendRadius())
-                .map(Route::corners);
     }
 
     private static List<Solid> tube(List<Vec3> points, double diameter) {
@@ -157,6 +150,20 @@ public final class CableRoom {
             }
         }
         return Optional.ofNullable(nearest);
+    }
+
+    /** Where a cable comes nearer to something than it may. */
+    Optional<Near> missed(ControlFound.Laid laid) {
+        return nearest(
+                        laid.path().points(),
+                        endsOnEngine(laid.given()),
+                        laid.given().diameter())
+                .filter(Near::isTooNear);
+    }
+
+    /** Whether a cable comes nearer to something than it may. */
+    public boolean isMissed(ControlFound.Laid laid) {
+        return missed(laid).isPresent();
     }
 
     /** Ends of a cable that are held by the engine, host axes, m. */

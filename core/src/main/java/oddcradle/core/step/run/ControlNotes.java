@@ -12,7 +12,6 @@ import oddcradle.core.finding.Why;
 import oddcradle.core.job.around.Control;
 import oddcradle.core.job.around.ControlLink;
 import oddcradle.core.linkage.ControlWork;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
@@ -393,9 +392,7 @@ final class ControlNotes {
     }
 
     private void room(ControlFound.Laid laid, CableRoom room) {
-        List<Vec3> points = laid.path().points();
-        room.nearest(points, room.endsOnEngine(laid.given()), laid.given().diameter())
-                .filter(near -> near.gap() < near.needed())
+        room.missed(laid)
                 .ifPresent(near -> report.atLeast(
                         RunFinding.CABLE_ROOM,
                         near.gap() < near.needed() / 2 ? Severity.STOP : Severity.WATCH,

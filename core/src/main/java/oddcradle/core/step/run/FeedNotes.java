@@ -91,8 +91,7 @@ final class FeedNotes {
         }
         Neighbour.PipeRun pipe = drawn.get();
         Vec3 flange = standing.place(Holder.DONOR, pipe.flange());
-        Optional<Route> route = Route.between(
-                flange, standing.turn(Holder.DONOR, pipe.out()), pipe.end(), pipe.in(), pipe.bendRadius());
+        Optional<Route> route = pipe.route(standing.seating().pose());
         if (route.isEmpty()) {
             return;
         }

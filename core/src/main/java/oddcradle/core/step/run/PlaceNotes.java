@@ -138,7 +138,7 @@ final class PlaceNotes {
                         0,
                         Category.HOSE.word(),
                         List.of(new Solid.Box(box.size().times(0.5), new Pose(Mat3.IDENTITY, box.at())))))
-                .filter(each -> each.gap() < each.needed());
+                .filter(CableRoom.Near::isTooNear);
         near.ifPresent(each -> report.atLeast(
                 RunFinding.DRY_BOX,
                 Severity.WATCH,

@@ -12,8 +12,6 @@ import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Phrase;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Why;
-import oddcradle.core.geometry.Solid;
-import oddcradle.core.job.body.Category;
 import oddcradle.core.job.body.KeepOut;
 import oddcradle.core.job.body.Pipe;
 import oddcradle.core.job.seat.Neighbour;
@@ -31,12 +29,11 @@ final class RouteChecks {
 
     static NeighbourChecks.NeighbourCheck pipe(Surroundings setting, Neighbour.PipeRun pipe) {
         Vec3 from = setting.pose().place(pipe.flange());
-        Vec3 out = setting.pose().turn(pipe.out());
         Why why = new Why(
                 "two bends of one radius R, tangents R tan(angle / 2), arcs R angle",
                 List.of(input("R", Quantity.length(pipe.bendRadius()))),
                 NeighbourChecks.GEOMETRY);
-        Optional<Route> route = Route.between(from, out, pipe.end(), pipe.in(), pipe.bendRadius());
+        Optional<Route> route = pipe.route(setting.pose());
         List<Vec3> ends = List.of(from, pipe.end());
         if (route.isEmpty()) {
             return NeighbourChecks.say(
@@ -54,7 +51,7 @@ final class RouteChecks {
         Route r = route.get();
         double bore = pipe.diameter() - 2 * pipe.wall();
         double litres = Math.PI / 4 * bore * bore * r.length() * 1000;
-        double clear = clearOf(setting, pipe.id(), pipe.label(), r.corners(), pipe.bendRadius(), pipe.diameter());
+        double clear = clearOf(setting, pipe.along(r));
         List<Figure> figures = new ArrayList<>(List.of(
                 new Figure(pipe.label() + ": elbow at the flange", Quantity.angle(r.firstAngle()), why),
                 new Figure(pipe.label() + ": elbow at the silencer", Quantity.angle(r.secondAngle()), why),
@@ -94,16 +91,14 @@ final class RouteChecks {
     }
 
     /** Of a bent run to everything of the host it is not joined to at its ends. */
-    private static double clearOf(
-            Surroundings setting, String id, String label, List<Vec3> corners, double radius, double diameter) {
-        List<Solid> pipe =
-                new Pipe(id, label, Category.HOT, corners, corners.size() > 2 ? radius : 0, diameter).solids();
+    private static double clearOf(Surroundings setting, Pipe pipe) {
         List<BodyShape> others = new ArrayList<>();
         for (KeepOut keepOut : setting.keepOuts()) {
             others.add(new BodyShape(keepOut.id(), keepOut.label(), keepOut.solids(), keepOut.motions()));
         }
         others.addAll(setting.tubes());
-        return NeighbourChecks.least(List.of(BodyShape.still(id, label, pipe)), others, Pose.IDENTITY);
+        return NeighbourChecks.least(
+                List.of(BodyShape.still(pipe.id(), pipe.label(), pipe.solids())), others, Pose.IDENTITY);
     }
 
     static NeighbourChecks.NeighbourCheck run(Surroundings setting, Neighbour.Run run) {

@@ -374,7 +374,7 @@ record AlignExercise(ShaftDials dials, Foot softFoot, double tooShort, double sa
                 .box(0.01, 0.07, 0.02, 0.12, Look.DRIVE)
                 .line(0.03, 0.13, 0.1, 0.13, Look.DRIVE)
                 .box(0.1, 0.03, 0.4, 0.26, Look.ENGINE)
-                .words(-0.33, 0.26, "generator, bolted down")
+                .words(-0.42, 0.26, "generator, bolted down")
                 .words(0.24, 0.31, "engine");
         for (double x : new double[] {FRONT_X, REAR_X}) {
             drawing.box(x - 0.03, 0, 0.06, 0.03, Look.ENGINE)

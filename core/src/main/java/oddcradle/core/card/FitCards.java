@@ -11,14 +11,13 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import oddcradle.core.card.Field.Named;
-import oddcradle.core.drive.ShaftDials.Dial;
-import oddcradle.core.drive.Stage;
 import oddcradle.core.finding.Step;
 import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Isolator;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.fit.BackLash;
 import oddcradle.core.job.fit.CutAway;
 import oddcradle.core.job.fit.Fitted;
 import oddcradle.core.job.fit.Fitting;
@@ -26,15 +25,13 @@ import oddcradle.core.job.fit.FootGap;
 import oddcradle.core.job.fit.Growth;
 import oddcradle.core.job.fit.Inspection;
 import oddcradle.core.job.fit.Measuring;
+import oddcradle.core.job.fit.PanelGap;
 import oddcradle.core.job.fit.RunOut;
-import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Kind;
 
 /** The cards of the machine as it was built. */
 final class FitCards {
-    private static final Dial STILL = new Dial(0, 0, 0, 0);
-
     private final Job job;
     private final AsBuilt built;
     private final List<Card> cards = new ArrayList<>();
@@ -60,9 +57,7 @@ final class FitCards {
                             survey -> put(built.withMeasured(with(built.measured(), at, measuring.withSurvey(survey)))))
                     .all());
         }
-        for (int k = 0; k < built.shafts().size(); k++) {
-            shaft(k);
-        }
+        cards.addAll(ShaftCards.of(job));
         each("run-out", built.runOuts(), AsBuilt::withRunOuts, RunOut::label, (of, at) -> of.words(
                         "mark", RunOut::id, RunOut::withId)
                 .words("called", RunOut::label, RunOut::withLabel)
@@ -74,6 +69,24 @@ final class FitCards {
                         RunOut::withRead)
                 .length("diameter it was read on", RunOut::diameter, RunOut::withDiameter)
                 .words("day", RunOut::date, RunOut::withDate));
+        each("play of teeth", built.backLashes(), AsBuilt::withBackLashes, BackLash::label, (of, at) -> of.words(
+                        "mark", BackLash::id, BackLash::withId)
+                .words("called", BackLash::label, BackLash::withLabel)
+                .measure("least, round one turn", Kind.FINE_LENGTH, BackLash::least, BackLash::withLeast)
+                .measure("most, round one turn", Kind.FINE_LENGTH, BackLash::most, BackLash::withMost)
+                .length("module", BackLash::module, BackLash::withModule)
+                .length("between centres", BackLash::centres, BackLash::withCentres)
+                .words("day", BackLash::date, BackLash::withDate));
+        each("gap of a panel", built.panels(), AsBuilt::withPanels, PanelGap::label, (of, at) -> of.words(
+                        "mark", PanelGap::id, PanelGap::withId)
+                .words("where", PanelGap::label, PanelGap::withLabel)
+                .length("before the engine went in", PanelGap::before, PanelGap::withBefore)
+                .yes("read with the engine in", panel -> panel.now().isPresent(), FitCards::read)
+                .length(
+                        "with the engine in",
+                        panel -> panel.now().orElse(panel.before()),
+                        (panel, gap) -> panel.withNow(Optional.of(gap)))
+                .words("day of the first", PanelGap::date, PanelGap::withDate));
         each("gap under a foot", built.feet(), AsBuilt::withFeet, FootGap::mount, (of, at) -> of.choice(
                         "mount", mounts(), FootGap::mount, FootGap::withMount)
                 .length("gap with its bolt loose", FootGap::gap, FootGap::withGap));
@@ -126,8 +139,8 @@ final class FitCards {
         return named(job.cradle().isolators(), Isolator::id, Isolator::id);
     }
 
-    private List<Named> stages() {
-        return named(job.line().stages(), Stage::id, Stage::label);
+    private static PanelGap read(PanelGap panel, boolean yes) {
+        return panel.withNow(yes ? panel.now().or(() -> Optional.of(panel.before())) : Optional.empty());
     }
 
     private static FieldsOf<Measuring> measuring(FieldsOf<Measuring> of) {
@@ -140,118 +153,6 @@ final class FitCards {
                         Measuring::withMade)
                 .yes("the engine stands on it", Measuring::loaded, Measuring::withLoaded)
                 .words("day", Measuring::date, Measuring::withDate);
-    }
-
-    private void shaft(int at) {
-        ShaftReading reading = built.shafts().get(at);
-        Function<ShaftReading, Job> put = other -> put(built.withShafts(with(built.shafts(), at, other)));
-        List<Field> fields;
-        String kind;
-        if (reading instanceof ShaftReading.RimAndFace both) {
-            kind = "rim and face";
-            fields = dial(
-                            dial(
-                                    new FieldsOf<>(both, put::apply)
-                                            .choice(
-                                                    "of",
-                                                    stages(),
-                                                    ShaftReading.RimAndFace::stage,
-                                                    ShaftReading.RimAndFace::withStage)
-                                            .words(
-                                                    "day",
-                                                    ShaftReading.RimAndFace::date,
-                                                    ShaftReading.RimAndFace::withDate),
-                                    "rim: top, left, bottom, right",
-                                    ShaftReading.RimAndFace::rim,
-                                    ShaftReading.RimAndFace::withRim),
-                            "face: top, left, bottom, right",
-                            ShaftReading.RimAndFace::face,
-                            ShaftReading.RimAndFace::withFace)
-                    .length(
-                            "circle of the face dial",
-                            ShaftReading.RimAndFace::faceDiameter,
-                            ShaftReading.RimAndFace::withFaceDiameter)
-                    .length(
-                            "rim dial from the middle, into the engine",
-                            ShaftReading.RimAndFace::rimX,
-                            ShaftReading.RimAndFace::withRimX)
-                    .yes(
-                            "bracket on the engine's shaft",
-                            ShaftReading.RimAndFace::onDonor,
-                            ShaftReading.RimAndFace::withOnDonor)
-                    .yes("back of the face is read", ShaftReading.RimAndFace::back, ShaftReading.RimAndFace::withBack)
-                    .length(
-                            "sag of the bracket, bottom less top",
-                            ShaftReading.RimAndFace::sag,
-                            ShaftReading.RimAndFace::withSag)
-                    .list();
-        } else if (reading instanceof ShaftReading.TwoDials two) {
-            kind = "two dials";
-            fields = dial(
-                            dial(
-                                    new FieldsOf<>(two, put::apply)
-                                            .choice(
-                                                    "of",
-                                                    stages(),
-                                                    ShaftReading.TwoDials::stage,
-                                                    ShaftReading.TwoDials::withStage)
-                                            .words("day", ShaftReading.TwoDials::date, ShaftReading.TwoDials::withDate),
-                                    "on the engine's hub: top, left, bottom, right",
-                                    ShaftReading.TwoDials::onDonor,
-                                    ShaftReading.TwoDials::withOnDonor),
-                            "on the other hub: top, left, bottom, right",
-                            ShaftReading.TwoDials::onDriven,
-                            ShaftReading.TwoDials::withOnDriven)
-                    .length(
-                            "engine's dial from the middle, into the engine",
-                            ShaftReading.TwoDials::donorX,
-                            ShaftReading.TwoDials::withDonorX)
-                    .length(
-                            "other dial from the middle, into the engine",
-                            ShaftReading.TwoDials::drivenX,
-                            ShaftReading.TwoDials::withDrivenX)
-                    .length(
-                            "sag of the brackets, bottom less top",
-                            ShaftReading.TwoDials::sag,
-                            ShaftReading.TwoDials::withSag)
-                    .list();
-        } else {
-            kind = "straight-edge";
-            fields = new FieldsOf<>((ShaftReading.StraightEdge) reading, put::apply)
-                    .choice("of", stages(), ShaftReading.StraightEdge::stage, ShaftReading.StraightEdge::withStage)
-                    .words("day", ShaftReading.StraightEdge::date, ShaftReading.StraightEdge::withDate)
-                    .length("gap at the near rim", ShaftReading.StraightEdge::near, ShaftReading.StraightEdge::withNear)
-                    .length("gap at the far rim", ShaftReading.StraightEdge::far, ShaftReading.StraightEdge::withFar)
-                    .length("between the two", ShaftReading.StraightEdge::apart, ShaftReading.StraightEdge::withApart)
-                    .list();
-        }
-        cards.add(new Card(
-                Step.FIT,
-                kind,
-                reading.id(),
-                reading.stage(),
-                fields,
-                List.of(Deed.simplyAway(() -> put(built.withShafts(without(built.shafts(), at)))))));
-    }
-
-    private static <T> FieldsOf<T> dial(
-            FieldsOf<T> of, String name, Function<T, Dial> get, BiFunction<T, Dial, T> withDial) {
-        return of.table(
-                name,
-                List.of(
-                        new Field.Column("top", Kind.LENGTH),
-                        new Field.Column("left", Kind.LENGTH),
-                        new Field.Column("bottom", Kind.LENGTH),
-                        new Field.Column("right", Kind.LENGTH)),
-                each -> List.of(List.of(
-                        get.apply(each).top(),
-                        get.apply(each).left(),
-                        get.apply(each).bottom(),
-                        get.apply(each).right())),
-                (each, rows) -> {
-                    List<Double> first = Listed.only(name, rows);
-                    return withDial.apply(each, new Dial(first.get(0), first.get(1), first.get(2), first.get(3)));
-                });
     }
 
     private void growth() {
@@ -322,17 +223,7 @@ final class FitCards {
                 .ifPresent(now -> deeds.addAll(
                         new SurveyCards(Step.FIT, "", now.survey(), survey -> job.withAsBuilt(built.withNow(survey)))
                                 .additions()));
-        String id =
-                FreeMark.of("A", built.shafts().stream().map(ShaftReading::id).toList());
-        job.line().stages().stream().findFirst().ifPresent(stage -> {
-            shaft(
-                    deeds,
-                    job,
-                    "Rim and face by dial",
-                    new ShaftReading.RimAndFace(id, stage.id(), "", STILL, STILL, 0.1, 0, false, false, 0));
-            shaft(deeds, job, "Two dials", new ShaftReading.TwoDials(id, stage.id(), "", STILL, STILL, 0.05, -0.05, 0));
-            shaft(deeds, job, "A straight-edge", new ShaftReading.StraightEdge(id, stage.id(), "", 0, 0, 0.15));
-        });
+        deeds.addAll(ShaftCards.additions(job));
         job.cradle().isolators().stream()
                 .filter(mount ->
                         built.feet().stream().noneMatch(each -> each.mount().equals(mount.id())))
@@ -365,6 +256,36 @@ final class FitCards {
                                     ""))))));
         }
         deeds.add(Deed.of(
+                "Play of two gears",
+                () -> job.withAsBuilt(built.withBackLashes(plus(
+                        built.backLashes(),
+                        new BackLash(
+                                FreeMark.of(
+                                        "L",
+                                        built.backLashes().stream()
+                                                .map(BackLash::id)
+                                                .toList()),
+                                "gears",
+                                0.0001,
+                                0.0001,
+                                0.003,
+                                0.1,
+                                ""))))));
+        deeds.add(Deed.of(
+                "Gap of a panel, before the engine goes in",
+                () -> job.withAsBuilt(built.withPanels(plus(
+                        built.panels(),
+                        new PanelGap(
+                                FreeMark.of(
+                                        "P",
+                                        built.panels().stream()
+                                                .map(PanelGap::id)
+                                                .toList()),
+                                "panel",
+                                0.004,
+                                Optional.empty(),
+                                ""))))));
+        deeds.add(Deed.of(
                 "The engine in or out",
                 () -> job.withAsBuilt(built.withFittings(
                         plus(built.fittings(), new Fitting(lastDay(built), Fitting.Way.IN, 0, "", "", ""))))));
@@ -392,13 +313,6 @@ final class FitCards {
         return built.fittings().isEmpty()
                 ? "2026-01-01"
                 : built.fittings().get(built.fittings().size() - 1).date();
-    }
-
-    private static void shaft(List<Deed> deeds, Job job, String words, ShaftReading reading) {
-        deeds.add(Deed.of(
-                words,
-                () -> job.withAsBuilt(
-                        job.asBuilt().withShafts(plus(job.asBuilt().shafts(), reading)))));
     }
 
     private static SurveyPoint hole(Job job, Isolator mount) {

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -51,6 +52,14 @@ public final class Form extends VBox implements Draft {
         fields.add(field);
         row(name, field);
         return field;
+    }
+
+    /** Something that is so or not; it stays as it is when the fields are cleared. */
+    public CheckBox check(String name, String words) {
+        CheckBox box = new CheckBox(words);
+        box.setId(id + "-" + name.replace(' ', '-'));
+        getChildren().add(box);
+        return box;
     }
 
     /** @param word how a value is shown */

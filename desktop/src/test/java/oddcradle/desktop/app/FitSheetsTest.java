@@ -98,7 +98,7 @@ class FitSheetsTest extends WindowDriver {
         settled();
         assertThat(built().shafts()).hasSize(before + 2);
         // Half of bottom less top: the engine's shaft stands 0.2 mm low there, and warm it rises by 0.09 mm more.
-        double lift = desk.examination().fit().shafts().get(before + 1).lift("M1");
+        double lift = desk.examination().fit().line().shafts().get(before + 1).lift("M1");
         assertThat(lift).isBetween(0.00009, 0.00012);
         click(robot, "#align-fit");
         settled();

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.control.Progress;
+import oddcradle.core.drive.JackShaft;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.fitup.Again;
 import oddcradle.core.fitup.FitPlan;
@@ -14,6 +15,7 @@ import oddcradle.core.fitup.SignOff;
 import oddcradle.core.fitup.TipOver;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.step.fit.FitCheck;
+import oddcradle.core.step.fit.LineFound;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.step.fit.ShaftsFound;
 import oddcradle.core.units.UnitStyle;
@@ -52,7 +54,8 @@ public final class FitJson {
         fitUp.learnt().joints().forEach(joint -> pull(pulls.addObject(), joint));
         out.put("pull_learnt", fitUp.learnt().pull());
         ArrayNode shafts = out.putArray("shafts");
-        fit.shafts().forEach(found -> shafts(shafts.addObject(), found));
+        fit.line().shafts().forEach(found -> shafts(shafts.addObject(), found));
+        line(out, fit.line());
         plan(out, fitUp.plan());
         ArrayNode turned = out.putArray("as_built");
         fitUp.again()
@@ -123,6 +126,38 @@ public final class FitJson {
                 .put("mount", mount)
                 .put("lift", found.lift(mount))
                 .put("left", found.move(mount)));
+    }
+
+    private static void line(ObjectNode out, LineFound line) {
+        ArrayNode wheels = out.putArray("wheels");
+        line.wheels().forEach(found -> wheels.addObject()
+                .put("reading", found.reading().id())
+                .put("offset", found.offset())
+                .put("angle", found.angle())
+                .put("lean", found.lean()));
+        ArrayNode ends = out.putArray("ends");
+        line.ends().forEach(found -> ends.addObject()
+                .put("reading", found.reading().id())
+                .put("angle", found.angle())
+                .put("twist", found.twist()));
+        ArrayNode thrusts = out.putArray("thrusts");
+        line.thrusts().forEach(found -> thrusts.addObject()
+                .put("reading", found.reading().id())
+                .put("left", found.left())
+                .put("down", found.down())
+                .put("plain", found.plain()));
+        ArrayNode moves = out.putArray("moves");
+        line.moves().forEach(move -> {
+            ObjectNode one = moves.addObject()
+                    .put("of", move.shaft().map(JackShaft::id).orElse("engine"))
+                    .put("holds", move.lineUp().holds())
+                    .put("worst", move.lineUp().worst());
+            ArrayNode feet = one.putArray("feet");
+            move.feet().keySet().stream().sorted().forEach(foot -> {
+                ObjectNode moved = feet.addObject().put("foot", foot);
+                vector(moved.putArray("by"), move.of(foot));
+            });
+        });
     }
 
     private static void plan(ObjectNode out, FitPlan plan) {

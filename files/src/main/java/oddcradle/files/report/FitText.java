@@ -5,10 +5,11 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.fitup.Directions;
 import oddcradle.core.fitup.FitPlan;
 import oddcradle.core.fitup.FitUp;
+import oddcradle.core.step.fit.LineFound;
 import oddcradle.core.step.fit.MountFound;
-import oddcradle.core.step.fit.ShaftsFound;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 
@@ -32,15 +33,11 @@ public final class FitText {
             }
         }
         work(text, fitUp.plan(), style);
-        for (ShaftsFound found : examination.fit().shafts()) {
-            found.reach().keySet().stream().sorted().forEach(mount -> text.append("by dial ")
-                    .append(found.reading().id())
-                    .append(": lift ")
-                    .append(mount)
-                    .append(" by ")
-                    .append(style.show(Quantity.fine(found.lift(mount))))
-                    .append(", move it left by ")
-                    .append(style.show(Quantity.fine(found.move(mount))))
+        for (LineFound.Move move : examination.fit().line().moves()) {
+            move.feet().keySet().stream().sorted().forEach(foot -> text.append("for the line, move ")
+                    .append(foot)
+                    .append(": ")
+                    .append(Directions.parts(move.of(foot), style))
                     .append('\n'));
         }
         fitUp.nextTry().ifPresent(odds -> text.append("odds of the next try: every bolt goes in ")

@@ -316,8 +316,8 @@ class DemoFitTest {
 
         Examination examination = Examination.of(job.withAsBuilt(built));
 
-        assertThat(examination.fit().shafts().get(0).lift("M1")).isCloseTo(-0.00023, within(1e-9));
-        assertThat(examination.fit().shafts().get(0).move("M1")).isZero();
+        assertThat(examination.fit().line().shafts().get(0).lift("M1")).isCloseTo(-0.00023, within(1e-9));
+        assertThat(examination.fit().line().shafts().get(0).move("M1")).isZero();
     }
 
     @Test

@@ -22,6 +22,9 @@ import oddcradle.core.survey.Survey;
  * @param inspections who looked at what
  * @param scan of the finished mount
  * @param runOuts how true what turns was found
+ * @param thrusts where the propeller shaft was found to point; the last is how it points now
+ * @param backLashes play found between teeth
+ * @param panels gaps of panels, before the engine went in and after
  */
 @RecordBuilder
 public record AsBuilt(
@@ -34,7 +37,10 @@ public record AsBuilt(
         List<CutAway> cutAway,
         List<Inspection> inspections,
         Optional<Scan> scan,
-        List<RunOut> runOuts)
+        List<RunOut> runOuts,
+        List<ThrustReading> thrusts,
+        List<BackLash> backLashes,
+        List<PanelGap> panels)
         implements AsBuiltBuilder.With {
     private static final int MOST_TIMES = 20;
     private static final int MOST_LINES = 2_000;
@@ -50,6 +56,9 @@ public record AsBuilt(
             List.of(),
             List.of(),
             Optional.empty(),
+            List.of(),
+            List.of(),
+            List.of(),
             List.of());
 
     public AsBuilt {
@@ -64,6 +73,12 @@ public record AsBuilt(
         scan = scan == null ? Optional.empty() : scan;
         runOuts = Guard.list("runOuts", runOuts, MOST_LINES);
         Guard.different("runOuts", "id", runOuts, RunOut::id);
+        thrusts = Guard.list("thrusts", thrusts, MOST_LINES);
+        Guard.different("thrusts", "id", thrusts, ThrustReading::id);
+        backLashes = Guard.list("backLashes", backLashes, MOST_LINES);
+        Guard.different("backLashes", "id", backLashes, BackLash::id);
+        panels = Guard.list("panels", panels, MOST_LINES);
+        Guard.different("panels", "id", panels, PanelGap::id);
         Guard.different("measured", "name", measured, Measuring::name);
         Guard.different("shafts", "id", shafts, ShaftReading::id);
         Guard.different("feet", "mount", feet, FootGap::mount);
@@ -113,14 +128,14 @@ public record AsBuilt(
                 .orElseGet(() -> new Fitted(mount, 0));
     }
 
-    /** With this much under one boss, m: dials that were read before other shims say nothing of the engine any more. */
+    /** With this much under one boss, m: dials and lines that were read before other shims say nothing of the engine any more. */
     public AsBuilt shimmed(String mount, double thickness) {
         List<Fitted> others = new ArrayList<>(fitted);
         others.removeIf(each -> each.mount().equals(mount));
         others.add(new Fitted(mount, thickness));
         return fitted(mount).thickness() == thickness
                 ? this
-                : withFitted(others).withShafts(List.of());
+                : withFitted(others).withShafts(List.of()).withThrusts(List.of());
     }
 
     /** Measured once more: the same points, their readings still to be taken. */

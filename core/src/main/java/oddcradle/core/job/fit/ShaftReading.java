@@ -13,6 +13,9 @@ public sealed interface ShaftReading {
     /** The longest that such a reading is believed, m. */
     double MOST = 1;
 
+    /** The most that a level is believed to be off, rad. */
+    double LEANS = Math.PI / 6;
+
     String id();
 
     /** Of the line's step that it is about. */
@@ -94,15 +97,95 @@ public sealed interface ShaftReading {
      * @param near gap at the rim that is nearer to the driver, m; negative where the driven wheel stands out past the straight-edge
      * @param far gap at the rim farther from it, m
      * @param apart between the two places, m
+     * @param inside whether it is held to the faces that look towards the engine; not so where left out
      */
     @RecordBuilder
-    record StraightEdge(String id, String stage, String date, double near, double far, double apart)
+    record StraightEdge(String id, String stage, String date, double near, double far, double apart, Boolean inside)
             implements ShaftReading, ShaftReadingStraightEdgeBuilder.With {
         public StraightEdge {
             date = check(id, stage, date);
+            inside = inside != null && inside;
             Guard.within("near", near, -MOST, MOST, "m");
             Guard.within("far", far, -MOST, MOST, "m");
             Guard.size("apart", apart);
+        }
+    }
+
+    /**
+     * A taut string or a laser line beside two wheels, and how far each face is from it at both rims. The line itself need not be true to
+     * anything: only what one wheel has to the other counts.
+     *
+     * @param donorNear to the driver's face at the rim nearer to the driven wheel, m
+     * @param donorFar at its other rim, m
+     * @param donorApart between those two places, m
+     * @param drivenNear to the driven wheel's face at the rim nearer to the driver, m
+     * @param drivenFar at its other rim, m
+     * @param drivenApart between those two places, m
+     * @param thicker by how much the driver is thicker from the middle of its teeth to that face, m; negative where it is thinner
+     * @param donorLean of the driver's face from plumb, rad; positive where its top leans towards the line
+     * @param drivenLean of the driven wheel's face, rad
+     * @param inside whether the line runs on the side of the engine
+     */
+    @RecordBuilder
+    record StringLine(
+            String id,
+            String stage,
+            String date,
+            double donorNear,
+            double donorFar,
+            double donorApart,
+            double drivenNear,
+            double drivenFar,
+            double drivenApart,
+            double thicker,
+            double donorLean,
+            double drivenLean,
+            boolean inside)
+            implements ShaftReading, ShaftReadingStringLineBuilder.With {
+        public StringLine {
+            date = check(id, stage, date);
+            Guard.within("donorNear", donorNear, -MOST, MOST, "m");
+            Guard.within("donorFar", donorFar, -MOST, MOST, "m");
+            Guard.size("donorApart", donorApart);
+            Guard.within("drivenNear", drivenNear, -MOST, MOST, "m");
+            Guard.within("drivenFar", drivenFar, -MOST, MOST, "m");
+            Guard.size("drivenApart", drivenApart);
+            Guard.within("thicker", thicker, -MOST, MOST, "m");
+            Guard.within("donorLean", donorLean, -LEANS, LEANS, "rad");
+            Guard.within("drivenLean", drivenLean, -LEANS, LEANS, "rad");
+        }
+    }
+
+    /**
+     * A shaft or an axle and the one that drives it, by what lies between them at both ends and by a level on each. Left is the machine's;
+     * of shafts that run fore and aft, left stands for the front.
+     *
+     * @param left between the shafts at their left ends, m
+     * @param right at their right ends, m
+     * @param apart between those two places along the shafts, m
+     * @param donorLevel by how much the driving shaft is out of level, rad; positive where its left end is high
+     * @param drivenLevel of the driven shaft, rad
+     */
+    @RecordBuilder
+    record BothEnds(
+            String id,
+            String stage,
+            String date,
+            double left,
+            double right,
+            double apart,
+            double donorLevel,
+            double drivenLevel)
+            implements ShaftReading, ShaftReadingBothEndsBuilder.With {
+        private static final double LONGEST = 10;
+
+        public BothEnds {
+            date = check(id, stage, date);
+            Guard.within("left", left, 0, LONGEST, "m");
+            Guard.within("right", right, 0, LONGEST, "m");
+            Guard.size("apart", apart);
+            Guard.within("donorLevel", donorLevel, -LEANS, LEANS, "rad");
+            Guard.within("drivenLevel", drivenLevel, -LEANS, LEANS, "rad");
         }
     }
 

@@ -1,13 +1,11 @@
 package oddcradle.core.step.fit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
-import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.SmallMotion;
 import oddcradle.core.placement.ScanPlace;
@@ -21,21 +19,13 @@ import oddcradle.core.survey.SurveyResult;
  *
  * @param mounts where they are, and how the engine lies on them
  * @param pulls of every place that was measured twice
- * @param shafts by every set of dials, in the order of the job
- * @param edges what straight-edges found, in the order of the job
+ * @param line what was read of it
  * @param feet what feelers found under loose bolts; empty where that says nothing
  */
 public record FitCheck(
-        MountsFound mounts,
-        List<JointPull> pulls,
-        List<ShaftsFound> shafts,
-        List<EdgeFound> edges,
-        Optional<FeetFound> feet,
-        StepReport report) {
+        MountsFound mounts, List<JointPull> pulls, LineFound line, Optional<FeetFound> feet, StepReport report) {
     public FitCheck {
         pulls = List.copyOf(pulls);
-        shafts = List.copyOf(shafts);
-        edges = List.copyOf(edges);
     }
 
     /**
@@ -69,20 +59,12 @@ public record FitCheck(
         Job job = input.job();
         MountsFound mounts = MountsFound.of(new MountsFound.Input(
                 job, input.bosses(), input.designs(), input.survey(), input.give(), input.guides(), input.standing()));
-        List<ShaftsFound> shafts = new ArrayList<>();
-        List<EdgeFound> edges = new ArrayList<>();
-        for (ShaftReading reading : job.asBuilt().shafts()) {
-            input.line().stage(reading.stage()).ifPresent(stage -> {
-                ShaftsFound.of(job, reading, stage, input.bosses()).ifPresent(shafts::add);
-                EdgeFound.of(reading, stage).ifPresent(edges::add);
-            });
-        }
+        LineFound line = LineFound.of(job, input.line(), input.bosses());
         Optional<FeetFound> feet = FeetFound.of(job, input.bosses());
         return new FitCheck(
                 mounts,
                 input.pulls(),
-                shafts,
-                edges,
+                line,
                 feet,
                 FitReport.of(new FitReport.Input(
                         job,
@@ -90,8 +72,7 @@ public record FitCheck(
                         input.survey(),
                         mounts,
                         input.pulls(),
-                        shafts,
-                        edges,
+                        line,
                         feet,
                         input.place(),
                         input.scans())));

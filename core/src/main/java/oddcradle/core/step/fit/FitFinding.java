@@ -15,7 +15,12 @@ public enum FitFinding implements FindingCode {
     SHAFTS,
     DIAL,
     SOFT_FOOT,
-    RUN_OUT;
+    RUN_OUT,
+    BACK_LASH,
+    THRUST,
+    MOVES,
+    PANEL,
+    SCAN_OFF;
 
     @Override
     public String area() {

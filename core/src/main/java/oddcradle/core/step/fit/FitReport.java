@@ -50,8 +50,7 @@ final class FitReport {
             SurveyResult survey,
             MountsFound mounts,
             List<JointPull> pulls,
-            List<ShaftsFound> shafts,
-            List<EdgeFound> edges,
+            LineFound line,
             Optional<FeetFound> feet,
             Optional<ScanPlace> place,
             Scans scans) {}
@@ -64,8 +63,12 @@ final class FitReport {
             unmeasured(report, input);
         }
         input.pulls().forEach(pull -> pulled(report, input, pull));
-        ShaftNotes.add(report, input.job(), input.shafts(), input.edges());
         RunOutNotes.say(input.job().asBuilt().runOuts(), report);
+        input.job().asBuilt().backLashes().forEach(each -> BackLashNotes.say(each, report));
+        ShaftNotes.add(report, input.job(), input.line());
+        WheelNotes.add(report, input.line());
+        MoveNotes.add(report, input.line(), input.mounts());
+        PanelNotes.add(report, input.job().asBuilt().panels());
         input.feet().ifPresent(feet -> softFoot(report, feet));
         // The finished mount is where it is: nothing has to be moved to its readings.
         SurveyNotes.add(report, Subject.CRADLE, Map.of(), input.survey());

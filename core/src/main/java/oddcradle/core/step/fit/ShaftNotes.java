@@ -18,29 +18,23 @@ import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.report.ReportBuilder;
 import oddcradle.core.units.Quantity;
 
-/** What dials and straight-edges say of the line. */
+/** What dials say of the line. */
 final class ShaftNotes {
     /** Opposite readings of one dial add up to the same both ways, but for this, m; common practice. */
     private static final double DIAL_AGREES = 0.00005;
-
-    /** Of a run of chain or belt; common practice. */
-    private static final double EDGE_SHARE = 0.002;
-
-    private static final double EDGE_ANGLE = Math.toRadians(0.3);
 
     private static final Why DIALS =
             new Why("top + bottom = left + right on a rim that runs true", List.of(), Source.commonPractice());
 
     private ShaftNotes() {}
 
-    static void add(ReportBuilder report, Job job, List<ShaftsFound> shafts, List<EdgeFound> edges) {
-        for (ShaftsFound found : shafts) {
+    static void add(ReportBuilder report, Job job, LineFound line) {
+        for (ShaftsFound found : line.shafts()) {
             job.line().stages().stream()
                     .filter(each -> each.id().equals(found.reading().stage()))
                     .findFirst()
                     .ifPresent(stage -> shafts(report, stage, found));
         }
-        edges.forEach(edge -> edge(report, edge));
     }
 
     private static Map<String, Dial> dials(ShaftReading reading) {
@@ -129,32 +123,5 @@ final class ShaftNotes {
                     where,
                     DIALS);
         }
-    }
-
-    private static void edge(ReportBuilder report, EdgeFound edge) {
-        Quantity offset = Quantity.fine(edge.offset());
-        Quantity angle = Quantity.angle(edge.angle());
-        Why why = new Why(
-                "(near + far) / 2; (far - near) / length",
-                List.of(
-                        input("near", Quantity.fine(edge.reading().near())),
-                        input("far", Quantity.fine(edge.reading().far())),
-                        input("length", Quantity.fine(edge.reading().apart()))),
-                Source.commonPractice());
-        report.figure(edge.reading().id() + ": wheels beside each other by", offset, why);
-        report.figure(edge.reading().id() + ": wheels at an angle of", angle, why);
-        boolean good = edge.share() <= EDGE_SHARE && Math.abs(edge.angle()) <= EDGE_ANGLE;
-        report.say(
-                FitFinding.SHAFTS,
-                good ? Severity.GOOD : Severity.WATCH,
-                Phrase.of(
-                        good
-                                ? "{}: by straight-edge its wheels line up to {} and {}"
-                                : "{}: by straight-edge its wheels are {} beside each other and {} at an angle; within 2 mm a metre and 0.3° they run quietly",
-                        edge.reading().stage(),
-                        offset,
-                        angle),
-                Place.of(Subject.stage(edge.reading().stage())),
-                why);
     }
 }

@@ -86,7 +86,7 @@ class AsBuiltTest {
     void otherShims_strikeTheDialsOut() {
         AsBuilt read = AsBuilt.NOTHING
                 .withFitted(List.of(new Fitted("M1", 0.001)))
-                .withShafts(List.of(new ShaftReading.StraightEdge("A1", "S1", "", 0.001, 0.002, 0.15)));
+                .withShafts(List.of(new ShaftReading.StraightEdge("A1", "S1", "", 0.001, 0.002, 0.15, false)));
 
         assertThat(read.shimmed("M1", 0.001).shafts()).hasSize(1);
         assertThat(read.shimmed("M1", 0.0015).shafts()).isEmpty();

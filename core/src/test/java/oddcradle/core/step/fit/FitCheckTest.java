@@ -92,14 +92,14 @@ class FitCheckTest {
     @Test
     void straightEdge_tellsOffsetAndAngle() {
         FitCheck off = checked(AsBuilt.NOTHING.withShafts(
-                List.of(new ShaftReading.StraightEdge("A1", "S1", "2026-03-09", 0.0015, 0.0035, 0.15))));
+                List.of(new ShaftReading.StraightEdge("A1", "S1", "2026-03-09", 0.0015, 0.0035, 0.15, false))));
         FitCheck good = checked(AsBuilt.NOTHING.withShafts(
-                List.of(new ShaftReading.StraightEdge("A1", "S1", "", 0.0002, 0.0002, 0.15))));
+                List.of(new ShaftReading.StraightEdge("A1", "S1", "", 0.0002, 0.0002, 0.15, false))));
         FitCheck unknown = checked(AsBuilt.NOTHING.withShafts(
-                List.of(new ShaftReading.StraightEdge("A1", "GONE", "", 0.0015, 0.0035, 0.15))));
+                List.of(new ShaftReading.StraightEdge("A1", "GONE", "", 0.0015, 0.0035, 0.15, false))));
 
-        assertThat(off.edges().get(0).offset()).isCloseTo(0.0025, within(1e-12));
-        assertThat(Math.toDegrees(off.edges().get(0).angle())).isCloseTo(0.7639, within(1e-3));
+        assertThat(off.line().wheels().get(0).offset()).isCloseTo(0.0025, within(1e-12));
+        assertThat(Math.toDegrees(off.line().wheels().get(0).angle())).isCloseTo(0.7639, within(1e-3));
         assertThat(found(off, FitFinding.SHAFTS)).extracting(Finding::severity).containsExactly(Severity.WATCH);
         assertThat(found(good, FitFinding.SHAFTS)).extracting(Finding::severity).containsExactly(Severity.GOOD);
         assertThat(found(unknown, FitFinding.SHAFTS)).isEmpty();

@@ -49,8 +49,12 @@ public final class BodyOnHoles {
     private final double[][] held;
 
     private final double stiffest;
+    /** The six freedoms that guides alone push it by. */
+    private final double[] pushed;
+    /** What that bends the holes by, N. */
+    private final double[] pushes;
 
-    private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness, List<Vec3> guides) {
+    private BodyOnHoles(List<Vec3> places, Vec3 middle, double[][] stiffness, List<Guide> guides) {
         this.places = List.copyOf(places);
         this.middle = middle;
         this.stiffness = stiffness;
@@ -60,16 +64,26 @@ public final class BodyOnHoles {
         }
         double[][] pulled = times(stiffness, moves);
         double[][] whole = transposedTimes(moves, pulled);
-        for (Vec3 guide : guides) {
-            double[][] way = moves(guide, middle);
+        double[][] push = new double[6][1];
+        double hand = GUIDED * softest(stiffness);
+        for (Guide guide : guides) {
+            double[][] way = moves(guide.place(), middle);
             double[][] held = transposedTimes(way, way);
+            double[] towards = {
+                guide.towards().x(), guide.towards().y(), guide.towards().z()
+            };
             for (int i = 0; i < 6; i++) {
                 for (int j = 0; j < 6; j++) {
-                    whole[i][j] += GUIDED * softest(stiffness) * held[i][j];
+                    whole[i][j] += hand * held[i][j];
+                }
+                for (int axis = 0; axis < 3; axis++) {
+                    push[i][0] += hand * way[axis][i] * towards[axis];
                 }
             }
         }
         this.follows = solved(whole, transposed(pulled));
+        this.pushed = transposed(solved(whole, push))[0];
+        this.pushes = times(pulled, pushed);
         double[][] given = times(pulled, follows);
         this.held = new double[stiffness.length][stiffness.length];
         for (int i = 0; i < held.length; i++) {
@@ -106,9 +120,9 @@ public final class BodyOnHoles {
     /**
      * The same by somebody who lines it up while the bolts still have play.
      *
-     * @param guides places of the body that are pushed to where they were drawn, as far as play lets them, m
+     * @param guides places of the body that are pushed to the line, as far as play lets them
      */
-    public static BodyOnHoles of(List<Vec3> places, double[][] give, List<Vec3> guides) {
+    public static BodyOnHoles of(List<Vec3> places, double[][] give, List<Guide> guides) {
         Guard.within("mounts", places.size(), FEWEST, MOST, "mounts");
         Vec3 sum = Vec3.ZERO;
         for (Vec3 place : places) {
@@ -169,13 +183,21 @@ public final class BodyOnHoles {
         }
     }
 
+    /**
+     * Somewhere on the body that lines up with what it drives.
+     *
+     * @param place as drawn, m
+     * @param towards from there to the line; zero where it is drawn in line, m
+     */
+    public record Guide(Vec3 place, Vec3 towards) {}
+
     /** How the body lies once it is bolted down. @param holes in the order of the places */
     public Seated on(List<Hole> holes) {
         double[] offset = new double[3 * holes.size()];
         for (int k = 0; k < holes.size(); k++) {
             put(offset, k, holes.get(k).off());
         }
-        // Whoever pushes it before the bolts are tight pushes it to where it was drawn.
+        // Whoever pushes it before the bolts are tight begins about where it was drawn.
         double[] play = new double[offset.length];
         for (int k = 0; k < holes.size(); k++) {
             Hole hole = holes.get(k);
@@ -185,7 +207,7 @@ public final class BodyOnHoles {
             settle(holes, offset, play);
         }
         double[] taken = sum(offset, play);
-        double[] six = times(follows, taken);
+        double[] six = sum(times(follows, taken), pushed);
         SmallMotion motion =
                 new SmallMotion(middle, new Vec3(six[0], six[1], six[2]), new Vec3(six[3], six[4], six[5]));
         double[] left = times(moves, six);
@@ -235,6 +257,9 @@ public final class BodyOnHoles {
         double momentum = 1;
         for (int step = 0; step < STEPS; step++) {
             double[] slope = times(held, sum(offset, ahead));
+            for (int i = 0; i < slope.length; i++) {
+                slope[i] -= pushes[i];
+            }
             double moved = 0;
             double uphill = 0;
             double[] before = play.clone();

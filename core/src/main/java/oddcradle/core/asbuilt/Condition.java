@@ -25,12 +25,12 @@ public record Condition(String reading, String what, Vec3 place, Vec3 way, Vec3 
         Guard.positive("tolerance", tolerance, "m or rad");
     }
 
-    /** An offset. */
+    /** An offset, m, held to a tolerance, m. */
     public static Condition offset(String reading, String what, Vec3 place, Vec3 way, double off, double tolerance) {
         return new Condition(reading, what, place, way.unit(), Vec3.ZERO, off, tolerance);
     }
 
-    /** An angle. */
+    /** An angle, rad, held to a tolerance, rad. */
     public static Condition angle(String reading, String what, Vec3 about, double off, double tolerance) {
         return new Condition(reading, what, Vec3.ZERO, Vec3.ZERO, about.unit(), off, tolerance);
     }

@@ -44,4 +44,9 @@ public record Hole(String id, Vec3 place, Vec3 up, Vec3 off, double play) {
     public Hole withPlay(double other) {
         return new Hole(id, place, up, off, other);
     }
+
+    /** Found somewhere else, m from its place. */
+    public Hole withOff(Vec3 other) {
+        return new Hole(id, place, up, other, play);
+    }
 }

@@ -79,9 +79,6 @@ import oddcradle.core.weigh.CombinedWeighing;
  * as they are. Any threads.
  */
 public final class Examination {
-    /** Along the output from its end, by which its angle is held too, m. */
-    private static final double SECOND_GUIDE = 0.3;
-
     private final Job job;
     private final Scans scans;
     private final Memory memory;
@@ -184,9 +181,6 @@ public final class Examination {
                         memory.recall(
                                 Analysis.PULLS, new JointPull.Input(job.asBuilt(), survey(Side.MOUNT)), JointPull::of),
                         standing.map(CradleFrame.Standing::flexibility),
-                        List.of(
-                                seating.driverCentre(),
-                                seating.driverCentre().along(seating.driverAxis(), SECOND_GUIDE)),
                         movement.standing(),
                         lies,
                         scanPlace(Side.MOUNT),
@@ -456,7 +450,7 @@ public final class Examination {
 
     /** What is bought, turned or cut for the mounts. */
     public Hardware hardware() {
-        return Hardware.of(mountDesigns);
+        return Hardware.of(job, mountDesigns);
     }
 
     /** Empty where nothing is mounted, or the frame stands only with the donor in it. */

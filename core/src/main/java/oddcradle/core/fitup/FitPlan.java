@@ -2,7 +2,9 @@ package oddcradle.core.fitup;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import oddcradle.core.asbuilt.Aim;
@@ -101,11 +103,14 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
 
         FitPlan plan(BodyOnHoles body, Progress progress) {
             // Shims are chosen anew; what was trimmed off stays off.
+            Map<String, MountTurns.Better> turned = found.loaded() ? Map.of() : turns();
             List<Hole> bare = found.mounts().stream()
-                    .map(mount -> mount.hole().shimmed(-Math.max(0, mount.fitted())))
+                    .map(mount -> Optional.ofNullable(turned.get(mount.id()))
+                            .map(way -> mount.hole().withOff(way.left()))
+                            .orElseGet(mount::hole)
+                            .shimmed(-Math.max(0, mount.fitted())))
                     .toList();
             List<Aim> aims = LineAims.of(examination);
-            boolean turned = !found.loaded() && turn();
             HolesOpened opened = found.loaded() ? HolesOpened.none(bare) : HolesOpened.byHand(bare);
             ShimStacks stacks = ShimStacks.of(job.build().shop().tools().shims());
             ShimSearch.Result shims = ShimSearch.of(
@@ -131,28 +136,30 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.empty()));
             }
             work.sort(Comparator.comparing(Remedy::kind).reversed());
-            return new FitPlan(shims.best(), shims.tried(), work, across && !lowered && !turned && best.holds());
+            return new FitPlan(
+                    shims.best(), shims.tried(), work, across && !lowered && turned.isEmpty() && best.holds());
         }
 
-        /** Mounts that are only the wrong way round; whether there is one, which has to be measured again. */
-        private boolean turn() {
-            boolean any = false;
+        /** Mounts that are only the wrong way round; what follows goes by where they would be, and all of it is measured again. */
+        private Map<String, MountTurns.Better> turns() {
+            Map<String, MountTurns.Better> turned = new HashMap<>();
             for (MountFound mount : found.mounts()) {
-                Optional<MountTurns.Better> better = MountTurns.of(examination, mount);
-                better.ifPresent(way -> work.add(new Remedy(
-                        Remedy.Kind.TURN,
-                        List.of(mount.id()),
-                        Phrase.of(
-                                "{} is {} from its place; turned " + way.words()
-                                        + " it would be {}: look at that before anything is cut, then measure again",
-                                mount.id(),
-                                Quantity.fine(mount.hole().off().length()),
-                                Quantity.fine(way.off())),
-                        pace.mount() + pace.hole(),
-                        Optional.empty())));
-                any |= better.isPresent();
+                MountTurns.of(examination, mount).ifPresent(way -> {
+                    turned.put(mount.id(), way);
+                    work.add(new Remedy(
+                            Remedy.Kind.TURN,
+                            List.of(mount.id()),
+                            Phrase.of(
+                                    "{} is {} from its place; turned " + way.words()
+                                            + " it would be {}: look at that before anything is cut, then measure again",
+                                    mount.id(),
+                                    Quantity.fine(mount.hole().off().length()),
+                                    Quantity.fine(way.off())),
+                            pace.mount() + pace.hole(),
+                            Optional.empty()));
+                });
             }
-            return any;
+            return turned;
         }
 
         /** What may be left along a bolt, m: of a stiff mount what bends nothing, of a soft one what adds no quarter to what it carries. */
@@ -251,6 +258,9 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.of(fitted(mount, -by))));
                 return false;
             }
+            if (pullBack(mount)) {
+                return true;
+            }
             work.add(new Remedy(
                     Remedy.Kind.CUT,
                     List.of(mount.id()),
@@ -261,6 +271,36 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                     pace.cut() + pace.cope() + pace.fitting() + pace.weld() / 5,
                     Optional.empty()));
             return true;
+        }
+
+        /** Whether what welding pulled can be pulled back; it is measured again after every run. */
+        private boolean pullBack(MountFound mount) {
+            Optional<PullBack> back = PullBack.of(examination, mount);
+            back.ifPresent(run -> work.add(new Remedy(
+                    Remedy.Kind.PULL_BACK,
+                    List.of(mount.id()),
+                    Phrase.of(
+                            "welding pulled {} by {}: a run " + "on the side that looks " + Directions.of(run.side())
+                                    + " of {}, half round at its end {}, brings it back by about {}, "
+                                    + (run.runs() == 1 ? "so one will do" : "so {} of them")
+                                    + "; let it cool and measure after each. Rubber, wiring and fuel away from the heat",
+                            pulled(mount, run)),
+                    run.runs() * (pace.weld() / 10 + pace.mount() / 2),
+                    Optional.empty())));
+            return back.isPresent();
+        }
+
+        private static Object[] pulled(MountFound mount, PullBack run) {
+            List<Object> told = new ArrayList<>(List.of(
+                    mount.id(),
+                    Quantity.fine(mount.hole().off().length()),
+                    run.tube(),
+                    run.joint(),
+                    Quantity.fine(run.each())));
+            if (run.runs() > 1) {
+                told.add(String.valueOf(run.runs()));
+            }
+            return told.toArray();
         }
 
         private void raise(MountFound mount, double by) {
@@ -333,6 +373,9 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.of(new SeatEdit.OpenHole(
                                 new FitErrors.Hole(boss.id(), diameter, 2 * beyond, beside.unit())))));
                 return true;
+            }
+            if (pullBack(mount)) {
+                return false;
             }
             work.add(new Remedy(
                     Remedy.Kind.REMAKE,

@@ -27,6 +27,7 @@ public record Remedy(Kind kind, List<String> mounts, Phrase what, double time, O
         SLOT("slot the hole"),
         TRIM("trim the spacer"),
         TURN("turn the mount round"),
+        PULL_BACK("pull the weld back"),
         CUT("cut and weld"),
         REMAKE("make it anew");
 

@@ -6,6 +6,9 @@ import java.util.Optional;
 import oddcradle.core.catalog.Nut;
 import oddcradle.core.hardware.HardwareItem.Fastening;
 import oddcradle.core.hardware.HardwareItem.Kind;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Boss;
+import oddcradle.core.joint.BoltHole;
 import oddcradle.core.joint.BoltStack;
 
 /** Everything that is bought, turned or cut for the mounts, from their designs: one list that all who print or show hardware read. */
@@ -16,9 +19,16 @@ public record Hardware(List<HardwareItem> items) {
         items = List.copyOf(items);
     }
 
-    public static Hardware of(List<MountDesign> designs) {
+    /** As drawn, and with what was put under a boss, trimmed or opened since. */
+    public static Hardware of(Job job, List<MountDesign> designs) {
         List<HardwareItem> items = new ArrayList<>();
-        designs.forEach(design -> items.addAll(ofMount(design)));
+        for (MountDesign design : designs) {
+            Boss boss = job.donor().boss(design.isolator().boss()).orElseThrow();
+            AsFitted fitted = new AsFitted(
+                    job.asBuilt().fitted(design.isolator().id()).thickness(),
+                    job.plan().errors().hole(boss.id()));
+            items.addAll(fitted.of(design, BoltHole.medium(BoltHole.boltOf(boss.bore())), ofMount(design)));
+        }
         return new Hardware(items);
     }
 

@@ -67,6 +67,7 @@ public record HardwareItem(
         LOCKING_NUT("locking nut"),
         WASHER("washer"),
         LARGE_WASHER("large washer"),
+        COVER_WASHER("washer over the opened hole"),
         SLEEVE("sleeve"),
         SPACER("spacer"),
         SHIM("shim"),

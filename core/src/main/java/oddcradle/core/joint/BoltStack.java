@@ -58,7 +58,9 @@ public record BoltStack(
     /** A washer that reaches less over the hole does not hold, m; common practice. */
     public static final double LEAST_WASHER_OVERLAP = 0.003;
 
-    private static final double LEAST_PROTRUSION = 1.5;
+    /** Pitches of thread beyond a nut; common practice. */
+    public static final double LEAST_PROTRUSION = 1.5;
+
     private static final double SLEEVE_YIELD = 235e6;
     private static final double THINNEST_SLEEVE = 0.0015;
     private static final double LARGE_WASHER_THICK = 0.003;
@@ -222,10 +224,6 @@ public record BoltStack(
 
     static double sleeveFree() {
         return SLEEVE_FREE;
-    }
-
-    static double leastProtrusion() {
-        return LEAST_PROTRUSION;
     }
 
     /** Whether its bolt is a stud bonded to rubber: nothing but a nut turns on it. */

@@ -164,7 +164,7 @@ final class BoltStackBuilder {
     }
 
     private double studEnd() {
-        return BoltStack.leastProtrusion() * thread.pitch();
+        return BoltStack.LEAST_PROTRUSION * thread.pitch();
     }
 
     private BoltStack upperStud(double at, double hole, double spacer, double axialClearance, double engaged) {
@@ -192,7 +192,7 @@ final class BoltStackBuilder {
         return result(
                 new BoltLength(length, 0, studMark(length)),
                 at + wanted.lug() + washer,
-                BoltStack.leastProtrusion(),
+                BoltStack.LEAST_PROTRUSION,
                 Optional.empty(),
                 0,
                 hole,
@@ -278,7 +278,7 @@ final class BoltStackBuilder {
                 thread.washerDiameter() / 2));
         double from = near - washer;
         double grip = far - from;
-        double wants = grip + nutHeight + BoltStack.leastProtrusion() * thread.pitch();
+        double wants = grip + nutHeight + BoltStack.LEAST_PROTRUSION * thread.pitch();
         BoltLength bolt = wanted.decided()
                 .bolt()
                 .map(length -> BoltLength.exactly(thread, length))

@@ -36,7 +36,6 @@ public record FitCheck(
      * @param survey of the finished mount
      * @param pulls between two times it was measured
      * @param give of the frame at the mounts; empty where it does not stand alone
-     * @param guides places of the engine that line up with what it drives, as drawn, m
      * @param standing movement of the engine as it stands on its mounts
      * @param line as drawn
      * @param place of the scan of the finished mount
@@ -49,7 +48,6 @@ public record FitCheck(
             SurveyResult survey,
             List<JointPull> pulls,
             Optional<FrameFlexibility> give,
-            List<Vec3> guides,
             Optional<SmallMotion> standing,
             LineResult line,
             Optional<ScanPlace> place,
@@ -58,7 +56,7 @@ public record FitCheck(
     public static FitCheck of(Input input) {
         Job job = input.job();
         MountsFound mounts = MountsFound.of(new MountsFound.Input(
-                job, input.bosses(), input.designs(), input.survey(), input.give(), input.guides(), input.standing()));
+                job, input.bosses(), input.designs(), input.survey(), input.give(), Guides.of(job), input.standing()));
         LineFound line = LineFound.of(job, input.line(), input.bosses());
         Optional<FeetFound> feet = FeetFound.of(job, input.bosses());
         return new FitCheck(

@@ -51,7 +51,7 @@ public record MountsFound(
      *
      * @param survey of the finished mount
      * @param give what the frame gives at the mounts, three probes each along the host's axes; empty where it does not stand alone
-     * @param guides places of the engine that line up with what it drives, as drawn, m
+     * @param guides places of the engine that line up with what it drives
      * @param standing movement of the engine from where it is drawn as it stands on its mounts
      */
     public record Input(
@@ -60,7 +60,7 @@ public record MountsFound(
             List<MountDesign> designs,
             SurveyResult survey,
             Optional<FrameFlexibility> give,
-            List<Vec3> guides,
+            List<BodyOnHoles.Guide> guides,
             Optional<SmallMotion> standing) {}
 
     public static MountsFound of(Input input) {

@@ -1,0 +1,40 @@
+package oddcradle.core.step.fit;
+
+import java.util.List;
+import java.util.Optional;
+import oddcradle.core.asbuilt.BodyOnHoles.Guide;
+import oddcradle.core.job.Job;
+import oddcradle.core.job.donor.Output;
+import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.step.line.DatumSeat;
+
+/** Two places on the engine by which whoever fits it pushes it into line, before the bolts are tight: to the line itself, also where the drawing is beside it. */
+final class Guides {
+    /** From the one to the other, m. */
+    private static final double APART = 0.3;
+
+    private Guides() {}
+
+    static List<Guide> of(Job job) {
+        Pose pose = job.seat().pose();
+        Optional<DatumSeat> datum = DatumSeat.of(job);
+        if (datum.isEmpty()) {
+            Output output = job.donor().output();
+            Vec3 at = pose.place(output.centre());
+            return List.of(
+                    new Guide(at, Vec3.ZERO),
+                    new Guide(at.along(pose.turn(output.axis()).unit(), APART), Vec3.ZERO));
+        }
+        DatumSeat line = datum.get();
+        Vec3 at = pose.place(line.own());
+        Vec3 axis = pose.turn(line.ownAxis()).unit();
+        Vec3 wanted = axis.dot(line.way()) < 0 ? line.way().negated() : line.way();
+        Vec3 off = line.point().minus(at);
+        Vec3 along = line.way().times(off.dot(line.way()));
+        Vec3 first = line.plane() ? along : off.minus(along);
+        return List.of(
+                new Guide(at, first),
+                new Guide(at.along(axis, APART), first.plus(wanted.minus(axis).times(APART))));
+    }
+}

@@ -27,6 +27,7 @@ import oddcradle.core.job.fit.Inspection;
 import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.job.fit.PanelGap;
 import oddcradle.core.job.fit.RunOut;
+import oddcradle.core.job.tube.Node;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Kind;
 
@@ -105,7 +106,7 @@ final class FitCards {
                         scan.file(),
                         DonorCards.scan(
                                         new FieldsOf<>(scan, other -> put(built.withScan(Optional.of(other)))),
-                                        mounts(),
+                                        named(job.host().nodes(), Node::id, Node::id),
                                         built.survey())
                                 .list(),
                         List.of(Deed.simplyAway(() -> put(built.withScan(Optional.empty())))))));

@@ -40,6 +40,7 @@ import oddcradle.core.step.fit.FitCheck;
 import oddcradle.core.step.fit.JointPull;
 import oddcradle.core.step.host.HostReport;
 import oddcradle.core.step.line.DatumNotes;
+import oddcradle.core.step.line.Guides;
 import oddcradle.core.step.line.LineCheck;
 import oddcradle.core.step.line.RoadChart;
 import oddcradle.core.step.load.LoadReport;
@@ -181,6 +182,7 @@ public final class Examination {
                         memory.recall(
                                 Analysis.PULLS, new JointPull.Input(job.asBuilt(), survey(Side.MOUNT)), JointPull::of),
                         standing.map(CradleFrame.Standing::flexibility),
+                        Guides.of(job),
                         movement.standing(),
                         lies,
                         scanPlace(Side.MOUNT),
@@ -245,7 +247,7 @@ public final class Examination {
         SurveyResult survey = memory.recall(adjustment, side.survey(job), SurveyAdjustment::of);
         surveys.put(side, survey);
         side.scan(job)
-                .map(named -> memory.recall(scan, new ScanPlace.Input(side.places(job), named, survey), ScanPlace::of))
+                .map(named -> memory.recall(scan, new ScanPlace.Input(side.ties(job), named, survey), ScanPlace::of))
                 .ifPresent(place -> scanPlaces.put(side, place));
     }
 

@@ -3,6 +3,7 @@ package oddcradle.core.fitup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,21 +94,32 @@ public record Again(Examination built, List<Turned> turned, List<Turned> mended,
         planned.report(step).findings().stream()
                 .filter(Again::counts)
                 .forEach(each -> before.putIfAbsent(key(each), each));
-        Map<String, Finding> after = new HashMap<>();
-        for (Finding finding : built.report(step).findings()) {
-            if (counts(finding) && after.putIfAbsent(key(finding), finding) == null) {
-                Optional<Finding> was = Optional.ofNullable(before.get(key(finding)));
-                Severity then = was.map(Finding::severity).orElse(Severity.GOOD);
-                if (finding.severity().isWorseThan(then)) {
-                    turned.add(new Turned(was, Optional.of(finding)));
-                } else if (then.isWorseThan(finding.severity())) {
-                    mended.add(new Turned(was, Optional.of(finding)));
-                }
+        Map<String, Finding> after = new LinkedHashMap<>();
+        built.report(step).findings().stream()
+                .filter(Again::counts)
+                .forEach(each -> after.putIfAbsent(key(each), each));
+        List<Finding> gone = new ArrayList<>(before.values());
+        gone.removeIf(each -> after.containsKey(key(each)));
+        for (Finding finding : after.values()) {
+            Optional<Finding> was =
+                    Optional.ofNullable(before.get(key(finding))).or(() -> elsewhere(gone, finding));
+            Severity then = was.map(Finding::severity).orElse(Severity.GOOD);
+            if (finding.severity().isWorseThan(then)) {
+                turned.add(new Turned(was, Optional.of(finding)));
+            } else if (then.isWorseThan(finding.severity())) {
+                mended.add(new Turned(was, Optional.of(finding)));
             }
         }
-        before.values().stream()
-                .filter(each -> !after.containsKey(key(each)) && each.severity().isWorseThan(Severity.GOOD))
-                .forEach(each -> mended.add(new Turned(Optional.of(each), Optional.empty())));
+        gone.removeIf(each -> !each.severity().isWorseThan(Severity.GOOD));
+        gone.forEach(each -> mended.add(new Turned(Optional.of(each), Optional.empty())));
+    }
+
+    /** The same that was said of another place, such as of the worst of four mounts: it has only gone from one to the other. */
+    private static Optional<Finding> elsewhere(List<Finding> gone, Finding finding) {
+        Optional<Finding> same =
+                gone.stream().filter(each -> each.code() == finding.code()).findFirst();
+        same.ifPresent(gone::remove);
+        return same;
     }
 
     private static void figures(Examination planned, Examination built, Step step, List<Changed> changed) {

@@ -19,11 +19,11 @@ import oddcradle.core.survey.SurveyResult;
  * The job as the machine came out: the engine where it lies, every node of the cradle where it was found; nodes that nobody measured go along with their mount, or
  * stay where they were drawn. What was drawn stays what it was: nothing of this is written into the job.
  */
-final class BuiltJob {
+public final class BuiltJob {
     private BuiltJob() {}
 
     /** Empty where nothing is measured. */
-    static Optional<Job> of(Examination examination) {
+    public static Optional<Job> of(Examination examination) {
         if (!examination.fit().mounts().isMeasured()) {
             return Optional.empty();
         }

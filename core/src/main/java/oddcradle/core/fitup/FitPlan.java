@@ -258,7 +258,7 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.of(fitted(mount, -by))));
                 return false;
             }
-            if (pullBack(mount)) {
+            if (pullBack(mount, mount.hole().up().times(by))) {
                 return true;
             }
             work.add(new Remedy(
@@ -274,14 +274,14 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
         }
 
         /** Whether what welding pulled can be pulled back; it is measured again after every run. */
-        private boolean pullBack(MountFound mount) {
-            Optional<PullBack> back = PullBack.of(examination, mount);
+        private boolean pullBack(MountFound mount, Vec3 off) {
+            Optional<PullBack> back = PullBack.of(examination, mount, off);
             back.ifPresent(run -> work.add(new Remedy(
                     Remedy.Kind.PULL_BACK,
                     List.of(mount.id()),
                     Phrase.of(
-                            "welding pulled {} by {}: a run " + "on the side that looks " + Directions.of(run.side())
-                                    + " of {}, half round at its end {}, brings it back by about {}, "
+                            "welding pulled {} by {}: a run on the side of {} that looks " + Directions.of(run.side())
+                                    + ", half round at its end {}, brings it back by about {}, "
                                     + (run.runs() == 1 ? "so one will do" : "so {} of them")
                                     + "; let it cool and measure after each. Rubber, wiring and fuel away from the heat",
                             pulled(mount, run)),
@@ -360,6 +360,9 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                                 new FitErrors.Hole(boss.id(), diameter + 2 * beyond, 0, Vec3.X)))));
                 return true;
             }
+            if (pullBack(mount, beside.unit().times(-beyond))) {
+                return false;
+            }
             if (beyond <= FARTHEST_SLOT * bolt) {
                 work.add(new Remedy(
                         Remedy.Kind.SLOT,
@@ -373,9 +376,6 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                         Optional.of(new SeatEdit.OpenHole(
                                 new FitErrors.Hole(boss.id(), diameter, 2 * beyond, beside.unit())))));
                 return true;
-            }
-            if (pullBack(mount)) {
-                return false;
             }
             work.add(new Remedy(
                     Remedy.Kind.REMAKE,

@@ -30,7 +30,7 @@ import oddcradle.core.workshop.Shrinkage;
  */
 record PullBack(String tube, String joint, Vec3 side, double each, int runs) {
     /** More runs are no cure but a heap, a count; common practice. */
-    private static final int MOST_RUNS = 3;
+    private static final int MOST_RUNS = 4;
 
     /** Of what it is off, along the way in which it was pulled. */
     private static final double BY_PULL = 0.6;
@@ -38,10 +38,13 @@ record PullBack(String tube, String joint, Vec3 side, double each, int runs) {
     /** Sine of the least angle between the way back and the tube: along itself no run moves it. */
     private static final double ACROSS = 0.7;
 
-    /** Empty where welding was not what moved it, where heat would ruin it, or where it would take too much. */
-    static Optional<PullBack> of(Examination examination, MountFound mount) {
+    /**
+     * Empty where welding was not what moved it, where heat would ruin it, or where it would take too much.
+     *
+     * @param off what of its offset has to come back, m
+     */
+    static Optional<PullBack> of(Examination examination, MountFound mount, Vec3 off) {
         Job job = examination.job();
-        Vec3 off = mount.hole().off();
         boolean bare = job.asBuilt()
                 .now()
                 .filter(now -> now.made() == Measuring.Made.WELDED)

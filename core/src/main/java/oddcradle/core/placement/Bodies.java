@@ -50,13 +50,16 @@ public final class Bodies {
         return known.of(placed, same -> make.apply(placed));
     }
 
-    /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host or of the cradle. */
+    /** The surfaces a scanner would see of one body, in its own axes: the parts of the donor, the tubes of the host, or those with the cradle's. */
     public static List<Solid> surfaces(Job job, Seating seating, Side side) {
         List<Solid> solids = new ArrayList<>();
         switch (side) {
             case DONOR -> job.donor().bodies().forEach(part -> solids.addAll(part.solids()));
             case HOST -> job.host().members().forEach(member -> solids.addAll(pieces(member, seating)));
-            case MOUNT -> job.cradle().members().forEach(member -> solids.addAll(pieces(member, seating)));
+            case MOUNT -> {
+                job.host().members().forEach(member -> solids.addAll(pieces(member, seating)));
+                job.cradle().members().forEach(member -> solids.addAll(pieces(member, seating)));
+            }
         }
         return solids;
     }

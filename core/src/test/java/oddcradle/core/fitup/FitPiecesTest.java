@@ -62,8 +62,8 @@ class FitPiecesTest {
     void boltThatHoldsTheEngineOffItsLine_isOpened() {
         List<Hole> holes = square(0, new Vec3(0, 0.0009, 0));
         List<Aim> aims = List.of(new Aim(new Vec3(0.3, 0, 0), Vec3.Y, 0, 0.0002));
-        BodyOnHoles body = BodyOnHoles.of(
-                holes.stream().map(Hole::place).toList(), give(), List.of(new Vec3(0.3, 0, 0), new Vec3(0.6, 0, 0)));
+        BodyOnHoles body =
+                BodyOnHoles.of(holes.stream().map(Hole::place).toList(), give(), guides(0.3, 0.6, Vec3.ZERO));
 
         HolesOpened bolts = HolesOpened.byHand(holes);
         HolesOpened line = bolts.forTheLine(body, aims);
@@ -72,6 +72,27 @@ class FitPiecesTest {
         assertThat(line.which()).containsExactly(0);
         assertThat(HolesOpened.line(body.on(line.holes()), aims)).isLessThanOrEqualTo(1);
         assertThat(HolesOpened.none(holes).forTheLine(body, List.of()).which()).isEmpty();
+    }
+
+    private static List<BodyOnHoles.Guide> guides(double first, double second, Vec3 towards) {
+        return List.of(
+                new BodyOnHoles.Guide(new Vec3(first, 0, 0), towards),
+                new BodyOnHoles.Guide(new Vec3(second, 0, 0), towards));
+    }
+
+    /** Drawn 0.3 mm beside the line and free to move 0.5: whoever fits it pushes it to the line; drawn 2 mm beside it, to the end of its play. No bolt bends for it. */
+    @Test
+    void engineIsPushedToTheLine_notToTheDrawing_asFarAsItsBoltsLetIt() {
+        List<Hole> holes = square(0, Vec3.ZERO);
+        List<Vec3> places = holes.stream().map(Hole::place).toList();
+        double play = holes.get(1).play();
+        for (double off : new double[] {0, 0.6 * play, 4 * play}) {
+            Seated sits = BodyOnHoles.of(places, give(), guides(0.3, -0.3, new Vec3(0, off, 0)))
+                    .on(holes);
+            assertThat(sits.motion().at(new Vec3(0.3, 0, 0)).y()).isCloseTo(Math.min(off, play), within(0.05 * play));
+            assertThat(sits.forces())
+                    .allSatisfy(force -> assertThat(force.length()).isLessThan(20));
+        }
     }
 
     private static double[][] give() {

@@ -66,6 +66,11 @@ final class PartPaint {
         };
     }
 
+    /** Of what does not matter. */
+    Color quiet() {
+        return palette.quiet();
+    }
+
     /** Whether a part may be looked through where it stands before the donor: the machine, while one works on what sits in it. */
     boolean mayFade(String part, Role role) {
         boolean inside =

@@ -43,6 +43,7 @@ import oddcradle.core.units.UnitStyle;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.ScanStudy;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
 import oddcradle.files.drawing.Sight;
@@ -84,6 +85,7 @@ final class ShadedView extends Pane {
     private final MeshView scan = new MeshView();
     private final PhongMaterial scanMaterial = new PhongMaterial(Color.GRAY);
     private MeshTree scanShown;
+    private Optional<ScanStudy> toned = Optional.empty();
     private Function<String, Optional<String>> labels = part -> Optional.empty();
     private List<JobDrawing.PartSolid> solids = List.of();
     private List<ChalkMark> marks = List.of();
@@ -240,7 +242,13 @@ final class ShadedView extends Pane {
         return seen.z() <= 0.05 ? null : new Point2D(seen.x(), seen.y());
     }
 
-    void show(Examination examination, Side scanOf, PartPaint paint, List<ChalkMark> newMarks, UnitStyle newStyle) {
+    void show(
+            Examination examination,
+            Side scanOf,
+            Optional<ScanStudy> study,
+            PartPaint paint,
+            List<ChalkMark> newMarks,
+            UnitStyle newStyle) {
         List<JobDrawing.PartSolid> now = JobDrawing.solids(examination);
         labels = examination.job()::label;
         if (!now.equals(solids)) {
@@ -249,25 +257,30 @@ final class ShadedView extends Pane {
         }
         painted = paint;
         donor = examination.seating().mass().cg();
-        showScan(examination, scanOf, paint);
+        showScan(examination, scanOf, study, paint);
         marks = newMarks;
         style = newStyle;
         place();
     }
 
     /** The scan where its picks put it; before it has enough of them, at its body's own origin. */
-    private void showScan(Examination examination, Side side, PartPaint paint) {
+    private void showScan(Examination examination, Side side, Optional<ScanStudy> study, PartPaint paint) {
         Optional<MeshTree> tree =
                 side.scan(examination.job()).flatMap(each -> examination.scans().of(each.file()));
         scan.setVisible(tree.isPresent());
         if (tree.isEmpty()) {
             return;
         }
-        if (tree.get() != scanShown) {
+        Optional<ScanStudy> tones = study.filter(each -> each.of() == tree.get());
+        if (tree.get() != scanShown || !tones.equals(toned)) {
             scanShown = tree.get();
-            scan.setMesh(ScanMesh.of(scanShown.mesh()));
+            toned = tones;
+            scan.setMesh(
+                    ScanMesh.of(scanShown.mesh(), toned.map(ScanStudy::offs).orElse(new float[0])));
         }
-        scanMaterial.setDiffuseColor(paint.of("SCAN", Role.HOT));
+        Color plain = paint.of("SCAN", Role.HOT);
+        scanMaterial.setDiffuseMap(toned.isPresent() ? ScanMesh.tones(paint.quiet()) : null);
+        scanMaterial.setDiffuseColor(toned.isPresent() ? Color.WHITE : plain);
         Pose onBody = examination
                 .scanPlace(side)
                 .flatMap(ScanPlace::fit)

@@ -26,14 +26,19 @@ import javafx.scene.transform.Transform;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Aabb;
+import oddcradle.core.geometry.BestFit;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
+import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.Toggles;
 import oddcradle.desktop.store.ChalkMark;
 import oddcradle.desktop.store.Desk;
+import oddcradle.desktop.task.LiveStudy;
 import oddcradle.desktop.task.Previews;
+import oddcradle.desktop.task.ScanStudy;
 import oddcradle.files.drawing.JobDrawing;
 import oddcradle.files.drawing.Role;
 import oddcradle.files.drawing.Sight;
@@ -98,7 +103,7 @@ public final class Stand extends BorderPane {
         this.pipeDrawing = new PipeDrawing(desk);
         PartClicks clicks = new Clicks();
         this.shaded = Platform.isSupported(ConditionalFeature.SCENE3D)
-                ? Optional.of(new ShadedView(clicks, desk::pickOnScan))
+                ? Optional.of(new ShadedView(clicks, this::onScan))
                 : Optional.empty();
         this.left = new DrawnView(View.FROM_LEFT, clicks);
         this.behind = new DrawnView(View.FROM_BEHIND, clicks);
@@ -124,6 +129,7 @@ public final class Stand extends BorderPane {
                 typed.consume();
             }
         });
+        desk.scanStudy().shownProperty().addListener(change -> refresh());
         desk.sketchProperty().addListener(change -> refresh());
         desk.drawingProperty().addListener(change -> refresh());
         desk.nodeWantedProperty().addListener(change -> refresh());
@@ -360,13 +366,40 @@ public final class Stand extends BorderPane {
             marks.addAll(way.chalk());
         });
         if (side == Side.THREE_QUARTER || side == Side.ALL) {
-            shaded.ifPresent(view -> view.show(examination, body, paint, marks, desk.units()));
+            shaded.ifPresent(view -> view.show(examination, body, scanStudy(step), paint, marks, desk.units()));
         }
         List<ChalkMark> few = side == Side.ALL ? List.of() : marks;
         for (DrawnView view : drawnNow()) {
             view.show(examination, paint, palette, few, desk.units());
         }
         hint();
+    }
+
+    /** How far a scan of the finished mount is off its plan, once that is worked out; only at Fit. */
+    private Optional<ScanStudy> scanStudy(Step step) {
+        return step == Step.FIT
+                ? desk.scanStudy().shownProperty().get().flatMap(LiveStudy.Studied::answer)
+                : Optional.empty();
+    }
+
+    /** Tells of the place that was clicked on a scan, or gives it to whoever waits for one. */
+    private void onScan(Vec3 at) {
+        if (desk.pickingProperty().get().isPresent()) {
+            desk.pickOnScan(at);
+            return;
+        }
+        scanStudy(desk.stepProperty().get()).ifPresent(study -> {
+            Pose place = examination()
+                    .scanPlace(oddcradle.core.job.edit.Side.MOUNT)
+                    .flatMap(ScanPlace::fit)
+                    .map(BestFit::pose)
+                    .orElse(Pose.IDENTITY);
+            hint.setText(study.tubes()
+                    .off(place.place(at))
+                    .map(near -> desk.units().show(Quantity.fine(Math.abs(near.off())))
+                            + (near.off() < 0 ? " inside" : " outside") + " of " + named(near.tube()) + " as drawn")
+                    .orElse("No tube was drawn near there."));
+        });
     }
 
     /** What a click or key does here and now. */

@@ -59,6 +59,7 @@ import oddcradle.desktop.task.LiveExamination;
 import oddcradle.desktop.task.LiveStudy;
 import oddcradle.desktop.task.LongWork;
 import oddcradle.desktop.task.Previews;
+import oddcradle.desktop.task.ScanStudy;
 import oddcradle.desktop.task.Workers;
 import oddcradle.files.paper.Packet;
 import oddcradle.files.paper.PacketPart;
@@ -100,6 +101,8 @@ public final class Desk {
             examination -> Optional.of(FitUp.of(examination, Progress.UNWATCHED)),
             Workers.inOrder("fitting"),
             Workers.ui());
+    private final LiveStudy<ScanStudy> scanStudy =
+            new LiveStudy<>(ScanStudy::of, Workers.inOrder("scan on the plan"), Workers.ui());
     private final LiveStudy<WorkshopPlan> workshop = new LiveStudy<>(
             examination -> Optional.of(WorkshopPlan.of(examination)), Workers.inOrder("workshop"), Workers.ui());
 
@@ -200,12 +203,17 @@ public final class Desk {
         return proof;
     }
 
-    /** What the shop is told to do, of the machine that was asked for last. */
     /** What is to be done about the mount as it came out, worked out where it is shown. */
     public LiveStudy<FitUp> fitUp() {
         return fitUp;
     }
 
+    /** A scan of the finished mount against the drawing; nothing until it lies in its place. */
+    public LiveStudy<ScanStudy> scanStudy() {
+        return scanStudy;
+    }
+
+    /** What the shop is told to do, of the machine that was asked for last. */
     public LiveStudy<WorkshopPlan> workshop() {
         return workshop;
     }

@@ -11,6 +11,7 @@ import oddcradle.core.fitup.Again;
 import oddcradle.core.fitup.FitPlan;
 import oddcradle.core.fitup.FitUp;
 import oddcradle.core.fitup.PullLearnt;
+import oddcradle.core.fitup.ScanOnPlan;
 import oddcradle.core.fitup.SignOff;
 import oddcradle.core.fitup.TipOver;
 import oddcradle.core.math.Vec3;
@@ -56,6 +57,7 @@ public final class FitJson {
         ArrayNode shafts = out.putArray("shafts");
         fit.line().shafts().forEach(found -> shafts(shafts.addObject(), found));
         line(out, fit.line());
+        ScanOnPlan.of(examination).ifPresent(scan -> scan(out.putArray("scan"), scan));
         plan(out, fitUp.plan());
         ArrayNode turned = out.putArray("as_built");
         fitUp.again()
@@ -126,6 +128,17 @@ public final class FitJson {
                 .put("mount", mount)
                 .put("lift", found.lift(mount))
                 .put("left", found.move(mount)));
+    }
+
+    private static void scan(ArrayNode out, ScanOnPlan scan) {
+        for (ScanOnPlan.Run run : scan.runs()) {
+            ObjectNode one = out.addObject()
+                    .put("tube", run.tube())
+                    .put("scatter", run.scatter())
+                    .put("places", run.places());
+            vector(one.putArray("at_first"), run.atFirst());
+            vector(one.putArray("at_last"), run.atLast());
+        }
     }
 
     private static void line(ObjectNode out, LineFound line) {

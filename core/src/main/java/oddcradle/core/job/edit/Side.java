@@ -50,6 +50,14 @@ public enum Side {
         };
     }
 
+    /**
+     * The points by which a scan of the body is laid in its place. A finished mount is laid by the machine it is welded to: laid by its own holes, it would hide how far they came
+     * out beside their places.
+     */
+    public Map<String, Vec3> ties(Job job) {
+        return this == MOUNT ? job.host().places() : places(job);
+    }
+
     /** The edit that gives the body this scan. */
     public JobEdit takeScan(Job job, Optional<Scan> scan, String words, String mergeKey) {
         return switch (this) {

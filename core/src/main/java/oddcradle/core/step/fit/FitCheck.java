@@ -3,6 +3,7 @@ package oddcradle.core.step.fit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import oddcradle.core.asbuilt.BodyOnHoles;
 import oddcradle.core.frame.FrameFlexibility;
 import oddcradle.core.hardware.MountDesign;
 import oddcradle.core.job.Job;
@@ -36,6 +37,7 @@ public record FitCheck(
      * @param survey of the finished mount
      * @param pulls between two times it was measured
      * @param give of the frame at the mounts; empty where it does not stand alone
+     * @param guides places of the engine that line up with what it drives
      * @param standing movement of the engine as it stands on its mounts
      * @param line as drawn
      * @param place of the scan of the finished mount
@@ -48,6 +50,7 @@ public record FitCheck(
             SurveyResult survey,
             List<JointPull> pulls,
             Optional<FrameFlexibility> give,
+            List<BodyOnHoles.Guide> guides,
             Optional<SmallMotion> standing,
             LineResult line,
             Optional<ScanPlace> place,
@@ -56,7 +59,7 @@ public record FitCheck(
     public static FitCheck of(Input input) {
         Job job = input.job();
         MountsFound mounts = MountsFound.of(new MountsFound.Input(
-                job, input.bosses(), input.designs(), input.survey(), input.give(), Guides.of(job), input.standing()));
+                job, input.bosses(), input.designs(), input.survey(), input.give(), input.guides(), input.standing()));
         LineFound line = LineFound.of(job, input.line(), input.bosses());
         Optional<FeetFound> feet = FeetFound.of(job, input.bosses());
         return new FitCheck(

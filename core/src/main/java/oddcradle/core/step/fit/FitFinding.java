@@ -19,8 +19,7 @@ public enum FitFinding implements FindingCode {
     BACK_LASH,
     THRUST,
     MOVES,
-    PANEL,
-    SCAN_OFF;
+    PANEL;
 
     @Override
     public String area() {

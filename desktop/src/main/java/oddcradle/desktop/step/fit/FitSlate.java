@@ -9,7 +9,6 @@ import oddcradle.desktop.look.Palette;
 import oddcradle.desktop.slate.FigureList;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StepSlate;
-import oddcradle.desktop.step.measured.ScanSheet;
 import oddcradle.desktop.step.measured.SurveySheet;
 import oddcradle.desktop.store.Desk;
 
@@ -33,10 +32,7 @@ public final class FitSlate extends StepSlate {
         leaves.add("Onto it", () -> nothingWanted(new OntoSheet(desk).leaf()));
         leaves.add("In and out", () -> nothingWanted(new LogSheet(desk).leaf()));
         leaves.add("Sign-off", () -> nothingWanted(new SignOffSheet(desk).leaf()));
-        leaves.add("Scan", () -> {
-            ScanSheet scan = new ScanSheet(desk, Side.MOUNT);
-            return new Leaves.Leaf(scan, scan::refresh);
-        });
+        leaves.add("Scan", () -> nothingWanted(new ScanOffSheet(desk).leaf()));
         leaves.add("Figures", () -> {
             FigureList figures = new FigureList(desk, Step.FIT);
             return new Leaves.Leaf(new VBox(figures), figures::refresh);

@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import oddcradle.core.fitup.BuiltJob;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.Solid;
 import oddcradle.core.geometry.mesh.MeshHealth;
@@ -30,6 +31,7 @@ import oddcradle.core.job.edit.Side;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.placement.Bodies;
 import oddcradle.core.placement.ScanPlace;
+import oddcradle.core.placement.Seating;
 import oddcradle.core.survey.SurveyPoint;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Words;
@@ -145,8 +147,11 @@ public final class ScanSheet extends VBox {
             desk.complaintProperty().set("save the job first; a scan lies in the same folder as its job");
             return;
         }
-        List<Solid> solids =
-                Bodies.surfaces(desk.examination().job(), desk.examination().seating(), side);
+        // A mount is scanned as it came out, where somebody has measured that.
+        Job stands = side == Side.MOUNT
+                ? BuiltJob.of(desk.examination()).orElse(job())
+                : desk.examination().job();
+        List<Solid> solids = Bodies.surfaces(stands, Seating.of(stands), side);
         String simulated = "simulated-" + side.word() + ".stl";
         try {
             MeshFiles.writeStl(
@@ -209,7 +214,7 @@ public final class ScanSheet extends VBox {
             looked = null;
             health.getChildren().clear();
         }
-        List<String> points = new ArrayList<>(side.places(job()).keySet());
+        List<String> points = new ArrayList<>(side.ties(job()).keySet());
         side.survey(job()).points().stream()
                 .map(SurveyPoint::id)
                 .filter(id -> !points.contains(id))

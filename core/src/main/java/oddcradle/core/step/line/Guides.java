@@ -1,4 +1,4 @@
-package oddcradle.core.step.fit;
+package oddcradle.core.step.line;
 
 import java.util.List;
 import java.util.Optional;
@@ -7,16 +7,15 @@ import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Output;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
-import oddcradle.core.step.line.DatumSeat;
 
 /** Two places on the engine by which whoever fits it pushes it into line, before the bolts are tight: to the line itself, also where the drawing is beside it. */
-final class Guides {
+public final class Guides {
     /** From the one to the other, m. */
     private static final double APART = 0.3;
 
     private Guides() {}
 
-    static List<Guide> of(Job job) {
+    public static List<Guide> of(Job job) {
         Pose pose = job.seat().pose();
         Optional<DatumSeat> datum = DatumSeat.of(job);
         if (datum.isEmpty()) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.geometry.BestFit;
 import oddcradle.core.geometry.mesh.MeshTree;
@@ -67,6 +68,25 @@ public record ScanOnPlan(List<Run> runs, double hostOff) {
         public double worst() {
             return Math.max(atFirst.length(), atLast.length());
         }
+    }
+
+    /**
+     * One end of a run.
+     *
+     * @param tube id
+     * @param at as drawn, m
+     * @param off how far it came out beside its place, across the tube, m
+     */
+    public record End(String tube, Vec3 at, Vec3 off) {}
+
+    /** Of all runs, the worst first. */
+    public List<End> ends() {
+        return runs.stream()
+                .flatMap(run -> Stream.of(
+                        new End(run.tube(), run.first(), run.atFirst()), new End(run.tube(), run.last(), run.atLast())))
+                .sorted(Comparator.comparingDouble((End end) -> end.off().length())
+                        .reversed())
+                .toList();
     }
 
     /**

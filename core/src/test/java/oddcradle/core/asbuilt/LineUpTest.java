@@ -114,6 +114,27 @@ class LineUpTest {
         assertThat(motion.at(at.along(Vec3.X, 1)).y()).isCloseTo(0.0007 + 0.001, within(1e-9));
     }
 
+    /** What side moves mend alone wants no shims, and what is well inside its tolerance is left alone. */
+    @Test
+    void leastWork_isTakenFirst() {
+        Vec3 at = new Vec3(-0.3, 0.05, 0.1);
+        Condition high = Condition.offset("A1", "high", at, Vec3.Z, 0.0004, 1e-3);
+        Condition left = Condition.offset("A1", "left", at, Vec3.Y, -0.0017, 1e-3);
+        Condition toe = Condition.angle("A1", "opens", Vec3.Z, 0.004, 0.001);
+
+        SmallMotion nothing = LineUp.of(List.of(high), MOUNTS).motion();
+        SmallMotion side = LineUp.of(List.of(high, left, toe), MOUNTS).motion();
+        SmallMotion lift = LineUp.of(List.of(Condition.offset("A1", "high", at, Vec3.Z, 0.002, 1e-3)), MOUNTS)
+                .motion();
+
+        assertThat(nothing.most(1)).isLessThan(1e-9);
+        assertThat(MOUNTS).allSatisfy(mount -> assertThat(side.at(mount).z()).isCloseTo(0, within(1e-9)));
+        assertThat(side.at(at).y()).isCloseTo(0.0017, within(1e-5));
+        assertThat(side.turn().z()).isCloseTo(-0.004, within(1e-5));
+        assertThat(MOUNTS).allSatisfy(mount -> assertThat(lift.at(mount).z()).isCloseTo(-0.002, within(1e-5)));
+        assertThat(lift.at(at).withoutPartAlong(Vec3.Z).length()).isLessThan(1e-9);
+    }
+
     @Test
     void nothingRead_isRefused() {
         assertThatThrownBy(() -> LineUp.of(List.of(), MOUNTS))

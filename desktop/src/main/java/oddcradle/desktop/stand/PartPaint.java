@@ -20,17 +20,23 @@ final class PartPaint {
     /** Parts with less to spare than this are coloured by it, m. */
     static final double NEAR = 0.04;
 
+    private static final double UNDER_SCAN = 0.12;
+
     private final Palette palette;
     private final Step step;
+    /** Whether a scan with tones lies over the tubes as drawn. */
+    private final boolean underScan;
+
     private final Optional<String> selected;
     private final Map<String, Double> shares;
     /** Least margin of each part of the donor to anything, m; at Seat. */
     private final Map<String, Double> margins = new HashMap<>();
 
-    PartPaint(Palette palette, Examination examination, Step step, Optional<String> selected) {
+    PartPaint(Palette palette, Examination examination, Step step, Optional<String> selected, boolean underScan) {
         this.palette = palette;
         this.step = step;
         this.selected = selected;
+        this.underScan = underScan;
         this.shares = step == Step.LOAD
                 ? examination.tubeStresses().stream()
                         .collect(Collectors.toMap(use -> use.tube().id(), TubeStress::utilisation, Math::max))
@@ -44,6 +50,9 @@ final class PartPaint {
     }
 
     Color of(String part, Role role) {
+        if (underScan && (role == Role.CRADLE_TUBE || role == Role.HOST_TUBE)) {
+            return see(palette.tube(), UNDER_SCAN);
+        }
         if (selected.filter(part::equals).isPresent()) {
             // Cradle tubes are blue themselves.
             return role == Role.CRADLE_TUBE ? palette.ink() : palette.blue();

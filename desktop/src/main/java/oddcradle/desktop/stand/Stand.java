@@ -335,7 +335,11 @@ public final class Stand extends BorderPane {
         }
         Step step = desk.stepProperty().get();
         PartPaint paint = new PartPaint(
-                palette, examination, step, desk.selectionProperty().get());
+                palette,
+                examination,
+                step,
+                desk.selectionProperty().get(),
+                scanStudy(step).isPresent());
         List<ChalkMark> marks = new ArrayList<>(ChalkMarks.of(examination, step));
         oddcradle.core.job.edit.Side body =
                 switch (step) {

@@ -9,6 +9,7 @@ import oddcradle.core.fitup.Directions;
 import oddcradle.core.fitup.FitPlan;
 import oddcradle.core.fitup.FitUp;
 import oddcradle.core.fitup.ScanOnPlan;
+import oddcradle.core.fitup.ScanWords;
 import oddcradle.core.step.fit.LineFound;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.units.Quantity;
@@ -41,12 +42,10 @@ public final class FitText {
                     .append(Directions.parts(move.of(foot), style))
                     .append('\n'));
         }
-        ScanOnPlan.of(examination).ifPresent(scan -> scan.runs().forEach(run -> text.append("by scan ")
-                .append(run.tube())
-                .append(": one end ")
-                .append(Directions.parts(run.atFirst(), style))
-                .append("; other end ")
-                .append(Directions.parts(run.atLast(), style))
+        ScanOnPlan.of(examination).ifPresent(scan -> scan.ends().forEach(end -> text.append("by scan ")
+                .append(ScanWords.place(examination, end))
+                .append(": ")
+                .append(Directions.parts(end.off(), style))
                 .append('\n')));
         fitUp.nextTry().ifPresent(odds -> text.append("odds of the next try: every bolt goes in ")
                 .append(style.show(Quantity.share(odds.bolts())))

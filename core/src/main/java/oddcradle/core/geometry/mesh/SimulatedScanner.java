@@ -13,6 +13,8 @@ import oddcradle.core.math.Vec3;
 public final class SimulatedScanner {
     private static final int AROUND = 48;
     private static final double HOLE = 0.03;
+    /** No side of a triangle is longer, m: a scanner sees flats as densely as what is round. */
+    private static final double DENSE = 0.025;
 
     private SimulatedScanner() {}
 
@@ -23,7 +25,7 @@ public final class SimulatedScanner {
     public static TriangleMesh scan(List<Solid> solids, double noise, int holes, RandomGenerator random) {
         Guard.within("noise", noise, 0, 0.1, "m");
         Guard.within("holes", holes, 0, 1000, "");
-        TriangleMesh surface = Tessellation.of(solids, AROUND);
+        TriangleMesh surface = dense(Tessellation.of(solids, AROUND));
         List<Vec3> blind = new ArrayList<>();
         for (int k = 0; k < holes; k++) {
             blind.add(surface.corner(random.nextInt(surface.triangles()), 0));
@@ -45,6 +47,38 @@ public final class SimulatedScanner {
             }
         }
         return TriangleMesh.of(Arrays.copyOf(corners, next));
+    }
+
+    private static TriangleMesh dense(TriangleMesh mesh) {
+        List<Vec3> corners = new ArrayList<>();
+        for (int t = 0; t < mesh.triangles(); t++) {
+            split(mesh.corner(t, 0), mesh.corner(t, 1), mesh.corner(t, 2), corners);
+        }
+        float[] numbers = new float[3 * corners.size()];
+        for (int k = 0; k < corners.size(); k++) {
+            numbers[3 * k] = (float) corners.get(k).x();
+            numbers[3 * k + 1] = (float) corners.get(k).y();
+            numbers[3 * k + 2] = (float) corners.get(k).z();
+        }
+        return TriangleMesh.of(numbers);
+    }
+
+    /** Halves the longest side; whether a side is halved depends on the side alone, so that neighbours still meet. */
+    private static void split(Vec3 a, Vec3 b, Vec3 c, List<Vec3> corners) {
+        double ab = a.distanceTo(b);
+        double bc = b.distanceTo(c);
+        double ca = c.distanceTo(a);
+        if (Math.max(ab, Math.max(bc, ca)) <= DENSE) {
+            corners.addAll(List.of(a, b, c));
+        } else if (ab >= bc && ab >= ca) {
+            Vec3 middle = a.plus(b).times(0.5);
+            split(a, middle, c, corners);
+            split(middle, b, c, corners);
+        } else if (bc >= ca) {
+            split(b, c, a, corners);
+        } else {
+            split(c, a, b, corners);
+        }
     }
 
     /** Noise that depends on the place alone, so that triangles that share a corner still share it. */

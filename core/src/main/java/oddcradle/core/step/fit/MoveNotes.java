@@ -47,13 +47,14 @@ final class MoveNotes {
                         why);
             }
         }
-        line.engine().ifPresent(move -> play(report, move, mounts));
+        // Of measured mounts it is known where their holes are, and What to do opens those that have to be.
+        line.engine().filter(move -> !mounts.isMeasured()).ifPresent(move -> play(report, move, mounts));
     }
 
     private static Why why(LineFound.Move move) {
         SmallMotion motion = move.lineUp().motion();
         return new Why(
-                "least squares of what is left over its limit, all readings at once",
+                "nothing, side moves, shims, or both: the first that leaves half of every limit; least squares of all readings at once",
                 List.of(
                         input("forward", Quantity.fine(motion.shift().x())),
                         input("to the left", Quantity.fine(motion.shift().y())),

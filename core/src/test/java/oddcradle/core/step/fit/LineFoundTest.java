@@ -103,9 +103,10 @@ class LineFoundTest {
             Vec3 normal = driver.normal().plus(motion.turn().cross(driver.normal()));
 
             assertThat(move.lineUp().holds()).isTrue();
-            assertThat(normal.unit().angleTo(driven.normal())).isLessThan(2e-4);
+            // What is usual is 0.3 degrees and 2 mm a metre; half of it either way is left alone.
+            assertThat(normal.unit().angleTo(driven.normal())).isLessThan(Math.toRadians(0.3 * 0.71));
             Face moved = new Face(driver.point().plus(motion.at(driver.point())), normal.unit());
-            assertThat(moved.left(DRIVEN)).isCloseTo(driven.left(DRIVEN), within(2e-5));
+            assertThat(moved.left(DRIVEN)).isCloseTo(driven.left(DRIVEN), within(0.5 * 0.002 * 0.394 + 1e-5));
         }
     }
 

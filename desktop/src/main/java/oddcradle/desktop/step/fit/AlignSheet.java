@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -34,6 +35,7 @@ final class AlignSheet extends VBox {
     private final Desk desk;
     private final Label said = Text.said("align-said");
     private final Table<Moves> moves;
+    private final Button fitted = Text.button("align-fit", "Shims fitted as told", this::shimmed);
     private final LineForms forms;
     private final Form foot;
     private final List<Runnable> shows = new ArrayList<>();
@@ -60,7 +62,7 @@ final class AlignSheet extends VBox {
                 .addAll(
                         said,
                         moves,
-                        Text.button("align-fit", "Shims fitted as told", this::shimmed),
+                        fitted,
                         Text.line(
                                 "Directions are the machine's. One move mends all that was read, from the end that cannot move backwards; a mount that is low by itself is shared out between both sides, so do first what What to do says. Line up cold, after the last bolt is tight, and once more after the first run."),
                         forms,
@@ -165,6 +167,7 @@ final class AlignSheet extends VBox {
             move.feet().keySet().stream().sorted().forEach(each -> rows.add(new Moves(each, move.of(each))));
         }
         moves.show(rows);
+        fitted.setDisable(line.engine().isEmpty());
         List<String> words = new ArrayList<>();
         last(line.shafts())
                 .ifPresent(found -> words.add("By " + found.reading().id() + " the shafts are "
@@ -191,7 +194,7 @@ final class AlignSheet extends VBox {
                         words.add("Feet want " + show(feet.shims()) + " of shims in all before they stand alike."));
         said.setText(
                 words.isEmpty()
-                        ? "Nothing is read yet: set the dial to zero at the top and turn both shafts together."
+                        ? "Nothing is read yet: choose below what you read with. A dial is set to zero at the top, and both shafts are turned together."
                         : String.join(" ", words));
     }
 

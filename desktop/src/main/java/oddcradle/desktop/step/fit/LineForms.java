@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -65,11 +66,19 @@ final class LineForms extends VBox {
         how.setAccessibleText("read with");
         how.getItems().setAll(forms.keySet());
         how.setConverter(new Words<>(how.getItems(), each -> each));
-        how.setValue(FACE);
+        how.setValue(usual());
         how.setOnAction(choice -> arrange());
         simulated.setId("align-simulated");
         getChildren().addAll(Text.head("Read with"), how, simulated, shown);
         arrange();
+    }
+
+    /** What this line is usually read with. */
+    private String usual() {
+        boolean flies =
+                job().line().end().filter(LineEnd.Propeller.class::isInstance).isPresent();
+        Optional<Stage> first = job().line().stages().stream().findFirst();
+        return first.map(stage -> stage.isInPlane() ? STRING : FACE).orElse(flies ? THRUST : FACE);
     }
 
     void refresh() {
@@ -213,7 +222,7 @@ final class LineForms extends VBox {
     }
 
     private Form string() {
-        Form form = new Form(desk::units, "string", "From the line to each face, near the other wheel and far from it");
+        Form form = new Form(desk::units, "string", "Line to face; near is towards the other wheel");
         ComboBox<Stage> of = stages(form);
         TextField driverNear = form.text("driver near", "20.0");
         TextField driverFar = form.text("driver far", "20.4");
@@ -222,7 +231,7 @@ final class LineForms extends VBox {
         TextField drivenFar = form.text("driven far", "23.3");
         TextField drivenApart = form.text("driven apart", "between those two");
         TextField thicker = form.text("thicker", "driver, teeth to face; empty: alike");
-        TextField lean = form.text("driver leans", "its top to the line, by level; empty: plumb");
+        TextField lean = form.text("driver leans", "top to the line; empty: plumb");
         TextField drivenLean = form.text("driven leans", "the same of the driven wheel");
         CheckBox inside = form.check("inside", "line on the side of the engine");
         form.button("Take it", () -> {
@@ -272,7 +281,7 @@ final class LineForms extends VBox {
     }
 
     private Form ends() {
-        Form form = new Form(desk::units, "ends", "Between the axle and its driving shaft, at both ends");
+        Form form = new Form(desk::units, "ends", "Axle to its driving shaft, at both ends");
         ComboBox<Stage> of = stages(form);
         TextField left = form.text("left", "or front, from shaft to shaft");
         TextField right = form.text("right", "or rear");
@@ -295,7 +304,7 @@ final class LineForms extends VBox {
     }
 
     private Form thrust() {
-        Form form = new Form(desk::units, "thrust", "The same tip, turned to the left and to the right, to one mark");
+        Form form = new Form(desk::units, "thrust", "One tip, turned left and right, to one mark");
         TextField radius = form.text("radius", "from the shaft to the tip");
         TextField mark = form.text("mark", "forward left up of datum: -3200 0 400");
         TextField left = form.text("left", "tip at the left, to the mark");

@@ -2,13 +2,12 @@ package oddcradle.desktop.step.fit;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import oddcradle.core.fitup.Directions;
 import oddcradle.core.fitup.ScanOnPlan;
+import oddcradle.core.fitup.ScanWords;
 import oddcradle.core.job.edit.Side;
-import oddcradle.core.math.Vec3;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Leaves;
 import oddcradle.desktop.slate.StudySheet;
@@ -25,36 +24,35 @@ final class ScanOffSheet {
 
     private final Desk desk;
     private final Label said = Text.said("scan-off-said");
-    private final Table<ScanOnPlan.Run> runs;
+    private final Table<ScanOnPlan.End> ends;
 
     ScanOffSheet(Desk desk) {
         this.desk = desk;
-        runs = new Table<>(
+        ends = new Table<>(
                 "scan-off",
-                run -> run.tube() + run.first(),
+                end -> end.tube() + end.at(),
                 List.of(
-                        Table.Column.words("tube", ScanOnPlan.Run::tube),
-                        end("one end", ScanOnPlan.Run::atFirst),
-                        end("other end", ScanOnPlan.Run::atLast)),
-                run -> desk.selectionProperty().set(Optional.of(run.tube())));
-        runs.whenEmpty("No tube of the cradle was seen from enough sides.");
-    }
-
-    private Table.Column<ScanOnPlan.Run> end(String name, Function<ScanOnPlan.Run, Vec3> of) {
-        return Table.Column.words(name, run -> Directions.parts(of.apply(run), desk.units()));
+                        Table.Column.words("end of", end -> ScanWords.place(desk.examination(), end)),
+                        Table.Column.words("came out", end -> Directions.parts(end.off(), desk.units()))),
+                end -> desk.selectionProperty().set(Optional.of(end.tube())));
+        ends.whenEmpty("No tube of the cradle was seen from enough sides.");
     }
 
     Leaves.Leaf leaf() {
         ScanSheet scan = new ScanSheet(desk, Side.MOUNT);
-        Leaves.Leaf off = new StudySheet<>(desk, desk.scanStudy(), this::show, said, runs).leaf();
+        Leaves.Leaf off = new StudySheet<>(desk, desk.scanStudy(), this::show, said, ends).leaf();
         off.node().managedProperty().bind(off.node().visibleProperty());
-        return new Leaves.Leaf(new VBox(12, scan, off.node()), () -> {
+        Label how = Text.line(
+                "Scan the mount together with the machine it is on, and pick three points or more of the machine: laid by its own holes it would hide how far they came out.");
+        how.managedProperty().bind(how.visibleProperty());
+        return new Leaves.Leaf(new VBox(12, scan, how, off.node()), () -> {
             scan.refresh();
             boolean placed = desk.examination()
                     .scanPlace(Side.MOUNT)
                     .filter(place -> place.fit().isPresent())
                     .isPresent();
             off.node().setVisible(placed);
+            how.setVisible(!placed);
             if (placed) {
                 off.refresh().run();
             }
@@ -70,6 +68,6 @@ final class ScanOffSheet {
                                 + (host > LIES_BADLY ? ": pick its points again before this is believed. " : ". "))
                 + "In the stand the cradle is pale where it is as drawn, dark from "
                 + desk.units().show(Quantity.length(0.003)) + " off; click it to be told.");
-        runs.show(study.plan().runs());
+        ends.show(study.plan().ends());
     }
 }

@@ -20,8 +20,6 @@ final class PartPaint {
     /** Parts with less to spare than this are coloured by it, m. */
     static final double NEAR = 0.04;
 
-    private static final double UNDER_SCAN = 0.12;
-
     private final Palette palette;
     private final Step step;
     /** Whether a scan with tones lies over the tubes as drawn. */
@@ -50,9 +48,6 @@ final class PartPaint {
     }
 
     Color of(String part, Role role) {
-        if (underScan && (role == Role.CRADLE_TUBE || role == Role.HOST_TUBE)) {
-            return see(palette.tube(), UNDER_SCAN);
-        }
         if (selected.filter(part::equals).isPresent()) {
             // Cradle tubes are blue themselves.
             return role == Role.CRADLE_TUBE ? palette.ink() : palette.blue();
@@ -73,6 +68,11 @@ final class PartPaint {
             case DRIVE -> quietUnless(step == Step.LINE || step == Step.SEAT, palette.graphite());
             case HOT -> quietUnless(step == Step.DONOR || step == Step.SEAT, palette.hot());
         };
+    }
+
+    /** Whether a scan with tones stands in for what was drawn. */
+    boolean hides(Role role) {
+        return underScan && (role == Role.CRADLE_TUBE || role == Role.HOST_TUBE);
     }
 
     /** Of what does not matter. */

@@ -203,6 +203,7 @@ final class ShadedView extends Pane {
         }
         Set<String> before = new HashSet<>();
         for (JobDrawing.PartSolid part : solids) {
+            views.get(part.part()).setVisible(!painted.hides(part.role()));
             Color colour = painted.of(part.part(), part.role());
             if (painted.mayFade(part.part(), part.role()) && isBeforeDonor(shown.get(part.part()))) {
                 before.add(part.part());
@@ -425,6 +426,7 @@ final class ShadedView extends Pane {
         if (hit == scan && moved < PartClicks.STILL && event.getButton() == MouseButton.PRIMARY) {
             Point3D at = event.getPickResult().getIntersectedPoint();
             pickedOnScan.accept(new Vec3(at.getX(), at.getY(), at.getZ()));
+            return;
         }
         String part = hit != null && hit.getUserData() instanceof String id ? id : "";
         clicks.click(event, part, place(event), moved);

@@ -1,7 +1,9 @@
 package oddcradle.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.CheckBox;
@@ -9,16 +11,21 @@ import javafx.stage.Stage;
 import oddcradle.core.asbuilt.Seated;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
+import oddcradle.core.fitup.ScanOnPlan;
+import oddcradle.core.fitup.ScanWords;
 import oddcradle.core.job.edit.Side;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.job.fit.RunOut;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.SurveyPoint;
+import oddcradle.core.units.UnitStyle;
 import oddcradle.files.job.DemoJobs;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -88,7 +95,7 @@ class FitSheetsTest extends WindowDriver {
         click(robot, "#face-take");
         settled();
         assertThat(built().shafts()).hasSize(before + 1);
-        fill(robot, "#face-rim", "0 0.1 0.4 0.3");
+        fill(robot, "#face-rim", "0 0.5 2.0 1.5");
         fill(robot, "#face-face", "0 0 0");
         click(robot, "#face-take");
         assertThat(text(robot, "#face-problem")).contains("has 3 numbers");
@@ -97,13 +104,13 @@ class FitSheetsTest extends WindowDriver {
         click(robot, "#face-take");
         settled();
         assertThat(built().shafts()).hasSize(before + 2);
-        // Half of bottom less top: the engine's shaft stands 0.2 mm low there, and warm it rises by 0.09 mm more.
+        // Half of bottom less top: the engine's shaft stands 1.0 mm low there, and warm it rises by 0.09 mm more.
         double lift = desk.examination().fit().line().shafts().get(before + 1).lift("M1");
-        assertThat(lift).isBetween(0.00009, 0.00012);
+        assertThat(lift).isBetween(0.00089, 0.00092);
         click(robot, "#align-fit");
         settled();
         assertThat(built().shafts()).isEmpty();
-        assertThat(built().fitted("M1").thickness()).isEqualTo(lift);
+        assertThat(built().fitted("M1").thickness()).isCloseTo(lift, within(1e-6));
         fill(robot, "#foot-gap", "0.4");
         click(robot, "#foot-take");
         settled();
@@ -201,5 +208,137 @@ class FitSheetsTest extends WindowDriver {
         at(robot, Step.FIT, "found");
         until(() -> rows(robot, "#found") == 4);
         assertThat(text(robot, "#pull-learnt")).isEmpty();
+    }
+
+    /** A string beside two wheels, a tape between two shafts, a blade of a propeller, dials on gears and flywheel: each where its machine has one. */
+    @Test
+    void lineIsRead_withWhatTheMachineHas(FxRobot robot) {
+        at(robot, Step.FIT, "line-up");
+        choose(robot, "#align-how", "dial on what turns: does it run true");
+        fill(robot, "#true-where", "flywheel");
+        fill(robot, "#true-read", "0.6");
+        click(robot, "#true-take");
+        assertThat(text(robot, "#true-problem")).contains("diameter");
+        fill(robot, "#true-diameter", "300");
+        click(robot, "#true-take");
+        settled();
+        assertThat(built().runOuts()).extracting(RunOut::label).contains("flywheel");
+        choose(robot, "#align-how", "dial across a tooth: play of two gears");
+        fill(robot, "#play-least", "0.05");
+        fill(robot, "#play-module", "3");
+        fill(robot, "#play-centres", "100");
+        click(robot, "#play-take");
+        settled();
+        assertThat(desk.examination().report(Step.FIT).findings())
+                .anyMatch(finding -> finding.what().in(UnitStyle.MILLIMETRES).contains("it binds when warm"));
+        choose(robot, "#align-how", "one blade of the propeller, and a level");
+        click(robot, "#thrust-take");
+        assertThat(text(robot, "#thrust-problem")).contains("this job drives no propeller");
+    }
+
+    /** The kart's chain: the laser that is simulated reads what it is set to, and mounts are told to move; the axle is taped. */
+    @Test
+    void laserAndTape_bringTheChainIntoLine(FxRobot robot) {
+        demo(robot, DemoJobs.SALTMARSH_RUNABOUT, "Saltmarsh runabout");
+        at(robot, Step.FIT, "line-up");
+        assertThat(rows(robot, "#align")).isZero();
+        robot.interact(
+                () -> robot.lookup("#align-simulated").queryAs(CheckBox.class).setSelected(true));
+        // A bar across each face: over the width of a sprocket alone a caliper says too little.
+        fill(robot, "#string-driver-apart", "400");
+        fill(robot, "#string-driven-apart", "400");
+        click(robot, "#string-take");
+        settled();
+        assertThat(text(robot, "#align-said")).contains("beside each other");
+        assertThat(rows(robot, "#align")).isEqualTo(4);
+        assertThat(desk.examination().fit().line().wheels().get(0).offset()).isBetween(0.0014, 0.0034);
+        choose(robot, "#align-how", "tape at both ends of two shafts");
+        fill(robot, "#ends-left", "812");
+        fill(robot, "#ends-right", "804");
+        fill(robot, "#ends-apart", "400");
+        click(robot, "#ends-take");
+        settled();
+        assertThat(text(robot, "#align-said")).contains("the shafts open by 1.15 ° to the left");
+        assertThat(desk.examination().report(Step.FIT).findings())
+                .anyMatch(finding -> finding.what().in(UnitStyle.MILLIMETRES).contains("holds all that was read"));
+    }
+
+    @Test
+    void thrustLine_isReadByOneBlade(FxRobot robot) {
+        demo(robot, DemoJobs.WHIMBREL, "Whimbrel");
+        at(robot, Step.FIT, "line-up");
+        fill(robot, "#thrust-radius", "700");
+        fill(robot, "#thrust-mark", "-3200 0");
+        fill(robot, "#thrust-left", "3600");
+        fill(robot, "#thrust-right", "3640");
+        click(robot, "#thrust-take");
+        assertThat(text(robot, "#thrust-problem")).contains("has 2 numbers");
+        fill(robot, "#thrust-mark", "-3200 0 400");
+        click(robot, "#thrust-take");
+        settled();
+        assertThat(built().thrusts()).hasSize(1);
+        assertThat(text(robot, "#align-said")).contains("the thrust line is");
+        assertThat(rows(robot, "#align")).isEqualTo(4);
+    }
+
+    private void demo(FxRobot robot, DemoJobs demo, String name) {
+        robot.interact(() -> window.files().openDemo(demo));
+        until(() -> desk.session().job().name().startsWith(name)
+                && desk.examination().job().equals(desk.session().job()));
+    }
+
+    /** Written down before, read again with the engine in: the second reading goes to the same panel. */
+    @Test
+    void panelGap_isWrittenTwice(FxRobot robot) {
+        at(robot, Step.FIT, "in-and-out");
+        fill(robot, "#panel-at", "hood, left");
+        fill(robot, "#panel-gap", "4.5");
+        click(robot, "#panel-take");
+        settled();
+        fill(robot, "#panel-at", "hood, left");
+        fill(robot, "#panel-gap", "7.5");
+        click(robot, "#panel-take");
+        settled();
+        assertThat(built().panels()).hasSize(1);
+        assertThat(built().panels().get(0).now()).contains(0.0075);
+        assertThat(rows(robot, "#panels")).isEqualTo(1);
+        assertThat(desk.examination().report(Step.FIT).findings())
+                .anyMatch(finding -> finding.what().in(UnitStyle.MILLIMETRES).contains("has opened by 3.00 mm"));
+    }
+
+    /** The finished mount scanned by the simulated scanner, laid by the machine's own points: the sheet tells the ends that came out beside their place, the worst first. */
+    @Test
+    void scanOfTheMount_isToldEndByEnd(FxRobot robot, @TempDir Path folder) {
+        Path file = folder.resolve("skid.cradle.json");
+        robot.interact(() -> window.files().saveAs(file));
+        settled();
+        at(robot, Step.FIT, "scan");
+        robot.interact(
+                () -> robot.lookup("#simulated-scanner").queryAs(CheckBox.class).setSelected(true));
+        click(robot, "#simulate-scan");
+        until(() -> desk.examination().scans().of("simulated-mount.stl").isPresent());
+        assertThat(text(robot, "#scan-problem")).contains("needs 3 more");
+        for (String node : List.of("AL", "AR", "CL", "CR")) {
+            Vec3 at = Side.MOUNT.ties(desk.session().job()).get(node);
+            robot.interact(() -> {
+                robot.lookup("#scan-point").<String>queryComboBox().setValue(node);
+                robot.lookup("#scan-pick").queryButton().fire();
+                desk.pickOnScan(at);
+            });
+        }
+        settled();
+        until(() -> rows(robot, "#scan-off") > 4);
+        assertThat(text(robot, "#scan-off-said")).contains("The machine's own tubes lie within 0.");
+        ScanOnPlan.End worst = desk.scanStudy()
+                .shownProperty()
+                .get()
+                .orElseThrow()
+                .answer()
+                .orElseThrow()
+                .plan()
+                .ends()
+                .get(0);
+        assertThat(ScanWords.place(desk.examination(), worst)).endsWith("under M3");
+        assertThat(worst.off().z()).isBetween(-0.0026, -0.0016);
     }
 }

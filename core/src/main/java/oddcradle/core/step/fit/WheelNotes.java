@@ -15,6 +15,9 @@ import oddcradle.core.units.Quantity;
 
 /** What straight-edge, string and tape say of wheels, axles and the thrust line. */
 final class WheelNotes {
+    /** What is known no better than that share of its limit is hardly known. */
+    private static final double KNOWN = 0.3;
+
     private WheelNotes() {}
 
     static void add(ReportBuilder report, LineFound line) {
@@ -35,6 +38,7 @@ final class WheelNotes {
         if (reading instanceof ShaftReading.StringLine) {
             report.figure(reading.id() + ": driven wheel leans to the line by", lean, why);
         }
+        knownTo(report, found);
         boolean good = found.isGood();
         report.say(
                 FitFinding.SHAFTS,
@@ -50,6 +54,31 @@ final class WheelNotes {
                         lean),
                 Place.of(Subject.stage(reading.stage())),
                 why);
+    }
+
+    private static void knownTo(ReportBuilder report, WheelsFound found) {
+        if (!(found.reading() instanceof ShaftReading.StringLine line)) {
+            return;
+        }
+        Quantity sigma = Quantity.fine(found.sigma());
+        Quantity apart = Quantity.length(line.donorApart());
+        Why why = new Why(
+                "0.1 mm a reading, carried on by run / width: 0.1 mm √(1 + 2 (run / width)²)",
+                List.of(input("run", Quantity.length(found.centres())), input("width", apart)),
+                Source.derived("propagation of errors"));
+        report.figure(line.id() + ": wheels beside each other, known to ±", sigma, why);
+        if (found.sigma() > KNOWN * WheelsFound.SHARE * found.centres()) {
+            report.say(
+                    FitFinding.SHAFTS,
+                    Severity.NOTE,
+                    Phrase.of(
+                            "{}: with {} of the driver's face to go by, its plane is known to ± {} at the other wheel; hold a straight bar across that face and read at its ends",
+                            line.id(),
+                            apart,
+                            sigma),
+                    Place.of(Subject.stage(line.stage())),
+                    why);
+        }
     }
 
     private static Why why(ShaftReading reading) {

@@ -31,6 +31,9 @@ public record WheelsFound(
     /** rad; common practice. */
     static final double ANGLE = Math.toRadians(0.3);
 
+    /** A caliper from a string or a spot of light to a face, one standard deviation, m; common practice. */
+    private static final double READ = 1e-4;
+
     /** Empty for readings of another kind. */
     static Optional<WheelsFound> of(ShaftReading reading, StageResult stage, Vec3 engine) {
         double centres = stage.alignment().centreDistance();
@@ -80,6 +83,15 @@ public record WheelsFound(
                 towardsEngine == inside ? axis : axis.negated(),
                 driving.sprocketCentre(),
                 stage.driven().sprocketCentre());
+    }
+
+    /** How well a string tells the offset, one standard deviation, m: the driver's slope, read over its own width, is carried on over the whole run. NaN for a straight-edge. */
+    double sigma() {
+        if (!(reading instanceof ShaftReading.StringLine line)) {
+            return Double.NaN;
+        }
+        double carried = centres / line.donorApart();
+        return READ * Math.sqrt(1 + 2 * carried * carried);
     }
 
     /** Of the centre distance, a share. */

@@ -136,6 +136,32 @@ class LineFoundTest {
                 .isCloseTo(0, within(1e-9));
     }
 
+    /** What a caliper's tenth does at the other wheel, by drawing many readings; over the width of a sprocket it says too little, and that is told. */
+    @Test
+    void stringOverANarrowSprocket_isKnownPoorly_andSaysSo() {
+        Random random = new Random(11);
+        double centres = DRIVER.distanceTo(DRIVEN);
+        SimulatedLine laser = new SimulatedLine(0, 0, centres, 1e-4);
+        for (double wide : new double[] {0.06, 0.4}) {
+            double squares = 0;
+            for (int k = 0; k < 400; k++) {
+                SimulatedLine.Faces faces = laser.read(wide, DRIVEN_WIDE, random);
+                double slope = (faces.donorNear() - faces.donorFar()) / wide;
+                double off = (faces.drivenNear() + faces.drivenFar()) / 2
+                        - (faces.donorNear() + faces.donorFar()) / 2
+                        - slope * centres;
+                squares += off * off / 400;
+            }
+            FitCheck fit = checked(
+                    PLAIN,
+                    AsBuilt.NOTHING.withShafts(List.of(new ShaftReading.StringLine(
+                            "A1", "S1", "", 0.03, 0.03, wide, 0.03, 0.03, DRIVEN_WIDE, 0, 0, 0, false))));
+            assertThat(fit.line().wheels().get(0).sigma())
+                    .isBetween(0.85 * Math.sqrt(squares), 1.15 * Math.sqrt(squares));
+            assertThat(found(fit, FitFinding.SHAFTS).contains(Severity.NOTE)).isEqualTo(wide < 0.1);
+        }
+    }
+
     /** The laser that is not there: what it reads is what it was set up to find, however it was set up. */
     @Test
     void simulatedLaser_readsWhatLiesThere() {

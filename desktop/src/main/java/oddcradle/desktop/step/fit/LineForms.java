@@ -20,6 +20,8 @@ import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.edit.SetAsBuilt;
 import oddcradle.core.job.fit.AsBuilt;
+import oddcradle.core.job.fit.BackLash;
+import oddcradle.core.job.fit.RunOut;
 import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.job.fit.ThrustReading;
 import oddcradle.core.math.InvalidValue;
@@ -43,6 +45,8 @@ final class LineForms extends VBox {
     private static final String STRING = "string or laser line beside two wheels";
     private static final String ENDS = "tape at both ends of two shafts";
     private static final String THRUST = "one blade of the propeller, and a level";
+    private static final String TRUE = "dial on what turns: does it run true";
+    private static final String PLAY = "dial across a tooth: play of two gears";
     private static final String DIALS = "top left bottom right: 0 0.21 0.36 0.15";
 
     private final Desk desk;
@@ -62,6 +66,8 @@ final class LineForms extends VBox {
         forms.put(STRING, string());
         forms.put(ENDS, ends());
         forms.put(THRUST, thrust());
+        forms.put(TRUE, runOut());
+        forms.put(PLAY, play());
         how.setId("align-how");
         how.setAccessibleText("read with");
         how.getItems().setAll(forms.keySet());
@@ -331,6 +337,55 @@ final class LineForms extends VBox {
             desk.session().apply(new SetAsBuilt(built.withThrusts(all), "thrust line " + id, "thrust." + id));
         });
         shows.add(form::refresh);
+        return form;
+    }
+
+    private Form runOut() {
+        Form form = new Form(desk::units, "true", "Highest less lowest reading over one turn");
+        ComboBox<RunOut.Of> of = form.wideChoice("of the", () -> List.of(RunOut.Of.values()), RunOut.Of::word);
+        TextField where = form.text("where", "flywheel, engine side");
+        TextField read = form.text("read", "0.08; blued: 0.8 of its face");
+        TextField diameter = form.text("diameter", "that the dial ran on");
+        form.button("Take it", () -> {
+            AsBuilt built = job().asBuilt();
+            List<RunOut> all = new ArrayList<>(built.runOuts());
+            String id = FreeMark.of("T", all.stream().map(RunOut::id).toList());
+            RunOut.Of what = of.getValue();
+            all.add(new RunOut(
+                    id,
+                    where.getText().isBlank() ? what.word() : where.getText().strip(),
+                    what,
+                    Entry.read(read.getText(), what.measures(), desk.units()).si(),
+                    length(diameter, 0),
+                    ""));
+            desk.session().apply(new SetAsBuilt(built.withRunOuts(all), "run-out " + id, "true." + id));
+        });
+        shows.add(form::refresh);
+        return form;
+    }
+
+    private Form play() {
+        Form form = new Form(desk::units, "play", "One gear held, the other rocked; at several places round");
+        TextField where = form.text("where", "engine pinion to box");
+        TextField least = form.text("least", "0.12");
+        TextField most = form.text("most", "0.16; empty: alike all round");
+        TextField module = form.text("module", "of the teeth: 3");
+        TextField centres = form.text("centres", "between both gears");
+        form.button("Take it", () -> {
+            AsBuilt built = job().asBuilt();
+            List<BackLash> all = new ArrayList<>(built.backLashes());
+            String id = FreeMark.of("L", all.stream().map(BackLash::id).toList());
+            double tight = length(least, 0);
+            all.add(new BackLash(
+                    id,
+                    where.getText().isBlank() ? "gears" : where.getText().strip(),
+                    tight,
+                    length(most, tight),
+                    length(module, 0),
+                    length(centres, 0),
+                    ""));
+            desk.session().apply(new SetAsBuilt(built.withBackLashes(all), "play " + id, "play." + id));
+        });
         return form;
     }
 }

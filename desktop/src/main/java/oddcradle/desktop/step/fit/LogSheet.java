@@ -4,15 +4,19 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import oddcradle.core.fitup.FitLog;
+import oddcradle.core.job.FreeMark;
 import oddcradle.core.job.edit.SetAsBuilt;
 import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.job.fit.CutAway;
 import oddcradle.core.job.fit.Fitting;
+import oddcradle.core.job.fit.PanelGap;
 import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
@@ -30,6 +34,7 @@ final class LogSheet extends VBox {
     private final Label sum = Text.said("log-sum");
     private final Table<Fitting> times;
     private final Table<CutAway> pieces;
+    private final Table<PanelGap> panels;
 
     LogSheet(Desk desk) {
         super(8);
@@ -60,6 +65,15 @@ final class LogSheet extends VBox {
                                 each -> desk.units().number(Quantity.length(each.length())))),
                 each -> {});
         pieces.whenEmpty("Nothing was cut away yet.");
+        panels = new Table<>(
+                "panels",
+                PanelGap::id,
+                List.of(
+                        Table.Column.words("at", PanelGap::label),
+                        gap("before", panel -> Optional.of(panel.before())),
+                        gap("now", PanelGap::now)),
+                each -> {});
+        panels.whenEmpty("None was written down.");
         getChildren()
                 .addAll(
                         sum,
@@ -68,7 +82,22 @@ final class LogSheet extends VBox {
                         Text.head("Pieces cut away"),
                         Text.line("Keep them with their size: the second cut need not be blind."),
                         pieces,
-                        cut());
+                        cut(),
+                        Text.head("Gaps of panels"),
+                        Text.line(
+                                "Panels seldom fit from the factory. Write their gaps down before the engine goes in; afterwards only what has changed can be its doing."),
+                        panels,
+                        panel());
+    }
+
+    private Table.Column<PanelGap> gap(String name, Function<PanelGap, Optional<Double>> of) {
+        return Table.Column.numbers(
+                name,
+                () -> desk.units().typedUnit(Kind.LENGTH),
+                panel -> of.apply(panel).orElse(Double.NaN),
+                panel -> of.apply(panel)
+                        .map(gap -> desk.units().number(Quantity.length(gap)))
+                        .orElse("–"));
     }
 
     private static String told(Fitting fitting) {
@@ -132,11 +161,37 @@ final class LogSheet extends VBox {
         });
     }
 
+    /** A gap once more at the same place is how it is with the engine in. */
+    private Form panel() {
+        Form form = new Form(desk::units, "panel", "A gap; the same place again is how it is now");
+        TextField where = form.text("at", "hood, left front");
+        TextField gap = form.text("gap", "4.5");
+        return form.button("Write it down", () -> {
+            AsBuilt built = desk.session().job().asBuilt();
+            double read = Entry.read(gap.getText(), Kind.LENGTH, desk.units()).si();
+            String label = where.getText().strip();
+            List<PanelGap> all = new ArrayList<>(built.panels());
+            int known = all.stream().map(PanelGap::label).toList().indexOf(label);
+            if (known >= 0) {
+                all.set(known, all.get(known).withNow(Optional.of(read)));
+            } else {
+                all.add(new PanelGap(
+                        FreeMark.of("P", all.stream().map(PanelGap::id).toList()),
+                        label,
+                        read,
+                        Optional.empty(),
+                        LocalDate.now().toString()));
+            }
+            desk.session().apply(new SetAsBuilt(built.withPanels(all), "gap at " + label, "panel"));
+        });
+    }
+
     private void refresh() {
         AsBuilt built = desk.session().job().asBuilt();
         FitLog log = FitLog.of(built);
         times.show(built.fittings());
         pieces.show(built.cutAway());
+        panels.show(built.panels());
         sum.setText(String.format(
                 Locale.ROOT,
                 "In %d×, out %d×, %.1f hours in all; %s cut away. Who fits by hand and eye tells of %d times and more.",

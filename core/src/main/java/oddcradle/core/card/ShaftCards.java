@@ -127,6 +127,32 @@ final class ShaftCards {
                             ShaftReading.TwoDials::sag,
                             ShaftReading.TwoDials::withSag)
                     .list();
+        } else if (reading instanceof ShaftReading.StepAndGaps feelers) {
+            kind = "steps and gaps of a coupling";
+            fields = dial(
+                            new FieldsOf<>(feelers, put::apply)
+                                    .choice(
+                                            "of",
+                                            stages(),
+                                            ShaftReading.StepAndGaps::stage,
+                                            ShaftReading.StepAndGaps::withStage)
+                                    .words("day", ShaftReading.StepAndGaps::date, ShaftReading.StepAndGaps::withDate)
+                                    .length(
+                                            "engine's rim high by",
+                                            ShaftReading.StepAndGaps::high,
+                                            ShaftReading.StepAndGaps::withHigh)
+                                    .length(
+                                            "to the left by",
+                                            ShaftReading.StepAndGaps::left,
+                                            ShaftReading.StepAndGaps::withLeft),
+                            "gaps: top, left, bottom, right",
+                            ShaftReading.StepAndGaps::gaps,
+                            ShaftReading.StepAndGaps::withGaps)
+                    .length(
+                            "diameter of the gaps",
+                            ShaftReading.StepAndGaps::diameter,
+                            ShaftReading.StepAndGaps::withDiameter)
+                    .list();
         } else if (reading instanceof ShaftReading.StraightEdge edge) {
             kind = "straight-edge";
             fields = new FieldsOf<>(edge, put::apply)
@@ -263,6 +289,10 @@ final class ShaftCards {
                     "Rim and face by dial",
                     new ShaftReading.RimAndFace(id, stage, "", STILL, STILL, 0.1, 0, false, false, 0)));
             deeds.add(shaft(job, "Two dials", new ShaftReading.TwoDials(id, stage, "", STILL, STILL, 0.05, -0.05, 0)));
+            deeds.add(shaft(
+                    job,
+                    "Steps and gaps by feeler or laser",
+                    new ShaftReading.StepAndGaps(id, stage, "", 0, 0, STILL, 0.1)));
             deeds.add(shaft(job, "A straight-edge", new ShaftReading.StraightEdge(id, stage, "", 0, 0, 0.15, false)));
             deeds.add(shaft(
                     job,

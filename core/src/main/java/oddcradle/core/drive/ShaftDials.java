@@ -84,6 +84,22 @@ public record ShaftDials(Axis vertical, Axis horizontal) {
                 between(xMovable, onMovable.aside(), xFixed, -onFixed.aside()));
     }
 
+    /**
+     * Steps from rim to rim, and gaps between the faces: where the movable shaft rises away from the coupling, its face leans over and the gap is
+     * wider at the bottom.
+     *
+     * @param high of the movable rim over the fixed one, m
+     * @param aside toward y, m
+     * @param gaps between the faces, m
+     * @param diameter that they were read on, m
+     */
+    public static ShaftDials stepAndGaps(double high, double aside, Dial gaps, double diameter) {
+        Guard.size("diameter", diameter);
+        return new ShaftDials(
+                new Axis(high, (gaps.bottom() - gaps.top()) / diameter),
+                new Axis(aside, (gaps.right() - gaps.left()) / diameter));
+    }
+
     private static Axis between(double x, double height, double otherX, double otherHeight) {
         return Axis.through(x, height, (height - otherHeight) / (x - otherX));
     }

@@ -21,6 +21,9 @@ import oddcradle.core.units.Quantity;
  * must line up is bolted first; all bolts are in before any is tight.
  */
 public record FittingOrder(List<Move> moves) {
+    /** Less nobody sees, rad; common practice. */
+    private static final double SEEN_BY_LEVEL = Math.toRadians(0.5);
+
     /** A gap along a bolt that is pulled shut by that bolt, m; common practice. */
     private static final double PULLED_IN = 0.0005;
 
@@ -129,13 +132,33 @@ public record FittingOrder(List<Move> moves) {
                         Phrase.of(
                                 "These straps alone do not hold it at its angle: add a tie line, or lift by other points (Seat, Lift)."));
             }
-            what.add(
-                    Phrase.of(
-                            "Bring the machine to the angle of the engine, by a jack or by its tail, rather than the engine to the machine's."));
+            what.add(toItsAngle());
             moves.add(new Move(
                     "Hang the engine level with its mounts",
                     what,
                     Phrase.of("Lugs and mounts are parallel by eye and by level, before the first bolt goes in.")));
+        }
+
+        /** By how much the machine is raised at an end so that its mounts lie as the engine hangs; the engine itself is not pried. */
+        private Phrase toItsAngle() {
+            double nosesDown = job.seat().pitch() - job.plan().lifting().pitch();
+            double[] along = job.host().supports().stream()
+                    .mapToDouble(support ->
+                            examination.seating().node(support.node()).x())
+                    .sorted()
+                    .toArray();
+            double base = along.length == 0 ? 0 : along[along.length - 1] - along[0];
+            if (Math.abs(nosesDown) < SEEN_BY_LEVEL || base <= 0) {
+                return Phrase.of(
+                        "Bring the machine to the angle of the engine, by a jack or by its tail, rather than the engine to the machine's.");
+            }
+            return Phrase.of(
+                    nosesDown > 0
+                            ? "The engine hangs {} less nose down than its seat: from level raise the front of the machine by {} (over {} between its supports) rather than pry the engine down."
+                            : "The engine hangs {} more nose down than its seat: from level raise the tail of the machine by {} (over {} between its supports) rather than pry the engine up.",
+                    Quantity.angle(Math.abs(nosesDown)),
+                    Quantity.length(base * Math.sin(Math.abs(nosesDown))),
+                    Quantity.length(base));
         }
 
         private List<MountFound> lower() {

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import oddcradle.core.math.InvalidValue;
 import oddcradle.core.math.Vec3;
 import org.hipparchus.optim.MaxIter;
@@ -46,6 +47,28 @@ class ShaftDialsTest {
                         .vertical()
                         .offset())
                 .isCloseTo(0, within(1e-15));
+    }
+
+    /** Gaps taken in space between the face of a hub at rest and that of a shaft that points elsewhere: x into the engine, y left, z up. */
+    @Property(tries = 40)
+    void gapsBetweenFaces_tellWhereTheShaftPoints(
+            @ForAll @DoubleRange(min = -0.9, max = 0.9) double risesBy,
+            @ForAll @DoubleRange(min = -0.9, max = 0.9) double opensBy) {
+        double rises = risesBy / 100;
+        double opens = opensBy / 100;
+        Vec3 axis = new Vec3(1, opens, rises).unit();
+        Vec3 face = new Vec3(0.003, 0, 0);
+        double[] gaps = new double[4];
+        Vec3[] at = {new Vec3(0, 0, 0.06), new Vec3(0, 0.06, 0), new Vec3(0, 0, -0.06), new Vec3(0, -0.06, 0)};
+        for (int k = 0; k < 4; k++) {
+            gaps[k] = face.minus(at[k]).dot(axis) / axis.x();
+        }
+        ShaftDials lies =
+                ShaftDials.stepAndGaps(0.0002, -0.0001, new ShaftDials.Dial(gaps[0], gaps[1], gaps[2], gaps[3]), 0.12);
+        assertThat(lies.vertical().slope()).isCloseTo(rises, within(1e-9));
+        assertThat(lies.horizontal().slope()).isCloseTo(opens, within(1e-9));
+        assertThat(lies.vertical().mend(0.5)).isCloseTo(-0.0002 - 0.5 * rises, within(1e-9));
+        assertThat(lies.horizontal().mend(0)).isCloseTo(0.0001, within(1e-12));
     }
 
     @Test

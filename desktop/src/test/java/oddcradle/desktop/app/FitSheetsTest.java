@@ -9,6 +9,7 @@ import java.util.Locale;
 import javafx.scene.control.CheckBox;
 import javafx.stage.Stage;
 import oddcradle.core.asbuilt.Seated;
+import oddcradle.core.drive.ShaftDials;
 import oddcradle.core.finding.Severity;
 import oddcradle.core.finding.Step;
 import oddcradle.core.fitup.ScanOnPlan;
@@ -231,6 +232,20 @@ class FitSheetsTest extends WindowDriver {
         settled();
         assertThat(desk.examination().report(Step.FIT).findings())
                 .anyMatch(finding -> finding.what().in(UnitStyle.MILLIMETRES).contains("it binds when warm"));
+        choose(robot, "#align-how", "feelers at a coupling, or a shaft laser");
+        int before = built().shafts().size();
+        fill(robot, "#gaps-high", "0.9");
+        fill(robot, "#gaps-gaps", "2.1 2 1.9");
+        click(robot, "#gaps-take");
+        assertThat(text(robot, "#gaps-problem")).contains("has 3 numbers");
+        fill(robot, "#gaps-gaps", "2.1 2 1.9 2");
+        fill(robot, "#gaps-diameter", "100");
+        click(robot, "#gaps-take");
+        settled();
+        ShaftDials.Axis lies =
+                desk.examination().fit().line().shafts().get(before).lies().vertical();
+        assertThat(lies.offset()).isCloseTo(0.0009, within(1e-9));
+        assertThat(lies.slope()).isCloseTo(-0.002, within(1e-9));
         choose(robot, "#align-how", "one blade of the propeller, and a level");
         click(robot, "#thrust-take");
         assertThat(text(robot, "#thrust-problem")).contains("this job drives no propeller");

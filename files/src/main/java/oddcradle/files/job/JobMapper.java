@@ -93,6 +93,7 @@ final class JobMapper {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = ShaftReading.RimAndFace.class, name = "rim_and_face"),
         @JsonSubTypes.Type(value = ShaftReading.TwoDials.class, name = "two_dials"),
+        @JsonSubTypes.Type(value = ShaftReading.StepAndGaps.class, name = "step_and_gaps"),
         @JsonSubTypes.Type(value = ShaftReading.StraightEdge.class, name = "straight_edge"),
         @JsonSubTypes.Type(value = ShaftReading.StringLine.class, name = "string_line"),
         @JsonSubTypes.Type(value = ShaftReading.BothEnds.class, name = "both_ends")

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import oddcradle.core.control.Progress;
 import oddcradle.core.cure.Cures;
 import oddcradle.core.drive.ShaftDials.Dial;
@@ -36,7 +37,9 @@ import oddcradle.core.job.fit.Measuring;
 import oddcradle.core.job.fit.ShaftReading;
 import oddcradle.core.job.host.MachineWeight;
 import oddcradle.core.job.seat.FitErrors;
+import oddcradle.core.job.seat.Lifting;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.mechanics.Pose;
 import oddcradle.core.step.fit.FitFinding;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.survey.DatumPlane;
@@ -44,6 +47,7 @@ import oddcradle.core.survey.Instrument;
 import oddcradle.core.survey.Reading;
 import oddcradle.core.survey.Survey;
 import oddcradle.core.survey.SurveyPoint;
+import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -546,5 +550,36 @@ class DemoFitTest {
 
     private static HardwareItem only(List<HardwareItem> items, HardwareItem.Kind kind) {
         return items.stream().filter(each -> each.kind() == kind).findFirst().orElseThrow();
+    }
+
+    /** The machine is raised at one end until its mounts lie as the engine hangs: turned by that, its front support is so much higher. */
+    @Test
+    void machineIsBroughtToTheAngleOfTheEngine() throws IOException {
+        Job job = plain(DemoJobs.HUT_SKID);
+        Examination drawn = Examination.of(job);
+        double[] along = job.host().supports().stream()
+                .mapToDouble(support -> drawn.seating().node(support.node()).x())
+                .sorted()
+                .toArray();
+        double base = along[along.length - 1] - along[0];
+        for (double degrees : new double[] {3, -4}) {
+            double hangs = job.seat().pitch() - Math.toRadians(degrees);
+            Job hung = job.withPlan(job.plan().withLifting(Lifting.USUAL.withPitch(hangs)));
+            Pose turned = Pose.ofYawPitchRoll(Vec3.ZERO, 0, -Math.toRadians(degrees), 0);
+            double raised = turned.place(new Vec3(base, 0, 0)).z();
+
+            String told = FittingOrder.of(Examination.of(hung)).moves().get(1).what().stream()
+                    .map(each -> each.in(UnitStyle.MILLIMETRES))
+                    .collect(Collectors.joining(" "));
+
+            assertThat(told)
+                    .contains(
+                            degrees > 0 ? "raise the front of the machine by " : "raise the tail of the machine by ",
+                            UnitStyle.MILLIMETRES.show(Quantity.length(Math.abs(raised))));
+        }
+        Job level = job.withPlan(
+                job.plan().withLifting(Lifting.USUAL.withPitch(job.seat().pitch())));
+        assertThat(FittingOrder.of(Examination.of(level)).moves().get(1).what())
+                .noneMatch(what -> what.in(UnitStyle.MILLIMETRES).contains("nose down"));
     }
 }

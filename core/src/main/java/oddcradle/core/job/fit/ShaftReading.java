@@ -92,6 +92,28 @@ public sealed interface ShaftReading {
     }
 
     /**
+     * A straight-edge across both rims with feelers under it, and feelers between the faces of the hubs. What a shaft laser shows goes here as well: its offsets as steps, its angle as gaps over a
+     * diameter.
+     *
+     * @param high by how much the donor's rim stands over the other, m
+     * @param left by how much it stands out to the left, m
+     * @param gaps between the faces, m
+     * @param diameter that the gaps were read on, m
+     */
+    @RecordBuilder
+    record StepAndGaps(
+            String id, String stage, String date, double high, double left, ShaftDials.Dial gaps, double diameter)
+            implements ShaftReading, ShaftReadingStepAndGapsBuilder.With {
+        public StepAndGaps {
+            date = check(id, stage, date);
+            Guard.within("high", high, -MOST, MOST, "m");
+            Guard.within("left", left, -MOST, MOST, "m");
+            Guard.present("gaps", gaps);
+            Guard.size("diameter", diameter);
+        }
+    }
+
+    /**
      * A straight-edge held against the face of the driver's wheel, across to the driven one; feelers at both rims of the driven wheel.
      *
      * @param near gap at the rim that is nearer to the driver, m; negative where the driven wheel stands out past the straight-edge

@@ -41,6 +41,9 @@ final class ShaftNotes {
         if (reading instanceof ShaftReading.RimAndFace both) {
             return Map.of("rim", both.rim(), "face", both.face());
         }
+        if (reading instanceof ShaftReading.StepAndGaps feelers) {
+            return Map.of("gaps", feelers.gaps());
+        }
         ShaftReading.TwoDials two = (ShaftReading.TwoDials) reading;
         return Map.of("dial on the donor's hub", two.onDonor(), "dial on the other hub", two.onDriven());
     }
@@ -49,7 +52,7 @@ final class ShaftNotes {
         Place where = Place.of(Subject.stage(stage.id()));
         dials(found.reading()).entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(each -> dial(report, found.reading().id(), each.getKey(), each.getValue(), where));
+                .forEach(each -> dial(report, found.reading(), each.getKey(), each.getValue(), where));
         Quantity apart = Quantity.fine(found.apart());
         Quantity angle = Quantity.angle(found.angle());
         Why why = new Why(
@@ -83,8 +86,8 @@ final class ShaftNotes {
                     good ? Severity.GOOD : Severity.STOP,
                     Phrase.of(
                             good
-                                    ? "{}: by dial its shafts are {} apart and {} at an angle, cold; within its {} and {}"
-                                    : "{}: by dial its shafts are {} apart and {} at an angle, cold; it takes {} and {}",
+                                    ? "{}: its shafts are {} apart and {} at an angle, cold; within its {} and {}"
+                                    : "{}: its shafts are {} apart and {} at an angle, cold; it takes {} and {}",
                             takes.label(),
                             apart,
                             angle,
@@ -95,7 +98,8 @@ final class ShaftNotes {
         });
     }
 
-    private static void dial(ReportBuilder report, String id, String name, Dial dial, Place where) {
+    private static void dial(ReportBuilder report, ShaftReading reading, String name, Dial dial, Place where) {
+        String id = reading.id();
         double differ = Math.abs(dial.top() + dial.bottom() - dial.left() - dial.right());
         if (differ > DIAL_AGREES) {
             report.atMost(
@@ -111,7 +115,7 @@ final class ShaftNotes {
                     where,
                     DIALS);
         }
-        if (Math.abs(dial.top()) > DIAL_AGREES) {
+        if (Math.abs(dial.top()) > DIAL_AGREES && !(reading instanceof ShaftReading.StepAndGaps)) {
             report.say(
                     FitFinding.DIAL,
                     Severity.NOTE,

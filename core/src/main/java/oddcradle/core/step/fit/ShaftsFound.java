@@ -33,7 +33,7 @@ public record ShaftsFound(
         reach = Map.copyOf(reach);
     }
 
-    /** Empty for a straight-edge, and for shafts that stand on end: dials are not told so. */
+    /** Empty for readings of another kind, and for shafts that stand on end: dials are not told so. */
     static Optional<ShaftsFound> of(ShaftReading reading, StageResult stage, double wanted, Feet feet) {
         ShaftDials lies;
         if (reading instanceof ShaftReading.RimAndFace both) {
@@ -41,6 +41,8 @@ public record ShaftsFound(
                     both.rim(), both.face(), both.faceDiameter(), both.rimX(), both.onDonor(), both.back(), both.sag());
         } else if (reading instanceof ShaftReading.TwoDials two) {
             lies = ShaftDials.reverse(two.onDonor(), two.onDriven(), two.donorX(), two.drivenX(), two.sag());
+        } else if (reading instanceof ShaftReading.StepAndGaps gaps) {
+            lies = ShaftDials.stepAndGaps(gaps.high(), gaps.left(), gaps.gaps(), gaps.diameter());
         } else {
             return Optional.empty();
         }

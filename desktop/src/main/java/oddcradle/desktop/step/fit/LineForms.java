@@ -41,6 +41,7 @@ import oddcradle.desktop.store.Desk;
 final class LineForms extends VBox {
     private static final String TWO = "two dials, one on each hub";
     private static final String FACE = "rim and face";
+    private static final String GAPS = "feelers at a coupling, or a shaft laser";
     private static final String EDGE = "straight-edge across two wheels";
     private static final String STRING = "string or laser line beside two wheels";
     private static final String ENDS = "tape at both ends of two shafts";
@@ -62,6 +63,7 @@ final class LineForms extends VBox {
         this.desk = desk;
         forms.put(FACE, face());
         forms.put(TWO, two());
+        forms.put(GAPS, gaps());
         forms.put(EDGE, edge());
         forms.put(STRING, string());
         forms.put(ENDS, ends());
@@ -200,6 +202,27 @@ final class LineForms extends VBox {
         return form;
     }
 
+    private Form gaps() {
+        Form form = new Form(desk::units, "gaps", "Steps from rim to rim, and gaps between the faces");
+        ComboBox<Stage> of = stages(form);
+        TextField high = form.text("high", "engine's rim over the other; low: -0.3");
+        TextField left = form.text("left", "engine's rim out to the left");
+        TextField gaps = form.text("gaps", "top left bottom right: 2.1 2.0 1.9 2.0");
+        TextField across = form.text("diameter", "that the gaps were read on");
+        form.button(
+                "Take them",
+                () -> take(new ShaftReading.StepAndGaps(
+                        next(),
+                        chosen(of).id(),
+                        "",
+                        length(high, 0),
+                        length(left, 0),
+                        dial("gaps", gaps),
+                        length(across, 0.1))));
+        shows.add(form::refresh);
+        return form;
+    }
+
     private Form edge() {
         Form form = new Form(desk::units, "edge", "Held to the driver's face; gaps at the driven wheel");
         ComboBox<Stage> of = stages(form);
@@ -312,10 +335,10 @@ final class LineForms extends VBox {
     private Form thrust() {
         Form form = new Form(desk::units, "thrust", "One tip, turned left and right, to one mark");
         TextField radius = form.text("radius", "from the shaft to the tip");
-        TextField mark = form.text("mark", "forward left up of datum: -3200 0 400");
+        TextField mark = form.text("mark", "far behind: -3200 0 400");
         TextField left = form.text("left", "tip at the left, to the mark");
         TextField right = form.text("right", "tip at the right, to the mark");
-        TextField level = form.text("down", "of the hub by level, machine level: 2°");
+        TextField level = form.text("down", "of the hub, by level: 2°");
         form.button("Take it", () -> {
             if (job().line().end().filter(LineEnd.Propeller.class::isInstance).isEmpty()) {
                 throw new InvalidValue("mark", "is of no use: this job drives no propeller; choose one at Line");

@@ -120,7 +120,9 @@ public final class BodyOnHoles {
     /**
      * The same by somebody who lines it up while the bolts still have play.
      *
-     * @param guides places of the body that are pushed to the line, as far as play lets them
+     * @param places of the bosses, m
+     * @param give what holes and frame give together, m/N
+     * @param guides places of the body that are pushed to the line, as far as play lets them, m
      */
     public static BodyOnHoles of(List<Vec3> places, double[][] give, List<Guide> guides) {
         Guard.within("mounts", places.size(), FEWEST, MOST, "mounts");

@@ -39,7 +39,7 @@ public record Condition(String reading, String what, Vec3 place, Vec3 way, Vec3 
         return way.equals(Vec3.ZERO);
     }
 
-    /** What is left of it once the body has moved, m or rad. */
+    /** What is left of it once the body has moved, by definition, m or rad. */
     public double left(SmallMotion motion) {
         return off + way.dot(motion.at(place)) + about.dot(motion.turn());
     }

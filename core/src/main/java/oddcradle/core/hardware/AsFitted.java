@@ -91,7 +91,8 @@ record AsFitted(double fitted, Optional<FitErrors.Hole> opened) {
                 Math.max(length.length(), bolt.length()),
                 bolt.inside(),
                 bolt.outside(),
-                Optional.of(new Fastening(drawn.grip() + longer, drawn.propertyClass(), drawn.torque())),
+                Optional.of(new Fastening(
+                        drawn.grip() + longer, drawn.propertyClass(), drawn.torque(), drawn.goes(), drawn.lock())),
                 bolt.outline());
     }
 

@@ -47,8 +47,9 @@ public record Hardware(List<HardwareItem> items) {
         if (!design.isolator().element().isHard()) {
             items.add(piece(Kind.ISOLATOR, mount, design.isolator().element().designation(), 0, 0, 0));
         }
-        stack(items, mount, design.stack());
-        design.ears().ifPresent(ears -> stack(items, mount, ears));
+        stack(items, mount, design.stack(), Locked.goes(design.axis()));
+        // Across the mount it goes in from whichever side there is room.
+        design.ears().ifPresent(ears -> stack(items, mount, ears, ""));
         design.collar()
                 .ifPresent(collar -> items.add(
                         piece(Kind.COLLAR, mount, "steel", collar.length(), collar.inside(), collar.outside())));
@@ -65,9 +66,9 @@ public record Hardware(List<HardwareItem> items) {
         return items;
     }
 
-    private static void stack(List<HardwareItem> items, String mount, BoltStack stack) {
+    private static void stack(List<HardwareItem> items, String mount, BoltStack stack, String goes) {
         stack.layers().stream()
-                .map(layer -> item(mount, stack, layer))
+                .map(layer -> item(mount, stack, layer, goes))
                 .flatMap(Optional::stream)
                 .forEach(each -> add(items, each));
         stack.shims()
@@ -83,11 +84,11 @@ public record Hardware(List<HardwareItem> items) {
     }
 
     /** Empty for what is no piece of its own: the lug, the frame, the head of a bolt, the parts of a bonded pad. */
-    private static Optional<HardwareItem> item(String mount, BoltStack stack, BoltStack.Layer layer) {
+    private static Optional<HardwareItem> item(String mount, BoltStack stack, BoltStack.Layer layer, String goes) {
         double length = layer.to() - layer.from();
         String thread = stack.thread().designation();
         return switch (layer.kind()) {
-            case BOLT -> Optional.of(bolt(mount, stack, stack.isBonded() ? Kind.STUD : Kind.BOLT));
+            case BOLT -> Optional.of(bolt(mount, stack, stack.isBonded() ? Kind.STUD : Kind.BOLT, goes));
             case NUT ->
                 Optional.of(piece(
                         stack.nut() == Nut.LOCKING ? Kind.LOCKING_NUT : Kind.NUT,
@@ -105,7 +106,7 @@ public record Hardware(List<HardwareItem> items) {
         };
     }
 
-    private static HardwareItem bolt(String mount, BoltStack stack, Kind kind) {
+    private static HardwareItem bolt(String mount, BoltStack stack, Kind kind, String goes) {
         return new HardwareItem(
                 kind,
                 mount,
@@ -114,7 +115,8 @@ public record Hardware(List<HardwareItem> items) {
                 stack.bolt().length(),
                 0,
                 stack.thread().diameter(),
-                Optional.of(new Fastening(stack.grip(), stack.grade().word(), stack.tighteningTorque())),
+                Optional.of(new Fastening(
+                        stack.grip(), stack.grade().word(), stack.tighteningTorque(), goes, Locked.by(stack))),
                 Optional.empty());
     }
 

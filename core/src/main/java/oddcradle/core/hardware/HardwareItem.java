@@ -38,7 +38,12 @@ public record HardwareItem(
         }
         if (fastening.isPresent()) {
             return Phrase.of(
-                    "{}, class {}, grip {}, {} dry or as its maker says",
+                    fastening.get().goes().isEmpty()
+                            ? "{}, class {}, grip {}, {} dry or as its maker says; "
+                                    + fastening.get().lock()
+                            : "{}, class {}, grip {}, {} dry or as its maker says; goes in "
+                                    + fastening.get().goes() + "; "
+                                    + fastening.get().lock(),
                     designation,
                     fastening.get().propertyClass(),
                     Quantity.length(fastening.get().grip()),
@@ -94,6 +99,8 @@ public record HardwareItem(
      * @param grip clamped between head and nut, or head and thread, m
      * @param propertyClass such as 8.8
      * @param torque to tighten to, dry, N m; the maker's figure goes before
+     * @param goes in which way it is put in, in a word or two; empty where either will do
+     * @param lock what keeps it from coming loose, in a few words
      */
-    public record Fastening(double grip, String propertyClass, double torque) {}
+    public record Fastening(double grip, String propertyClass, double torque, String goes, String lock) {}
 }

@@ -11,6 +11,7 @@ import oddcradle.core.finding.Figure;
 import oddcradle.core.finding.Finding;
 import oddcradle.core.finding.Step;
 import oddcradle.core.hardware.HardwareItem;
+import oddcradle.core.hardware.HardwareItem.Fastening;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.step.make.CutTube;
 import oddcradle.core.units.Kind;
@@ -132,9 +133,11 @@ public enum JobTables {
                     item.size().in(units),
                     item.fastening()
                             .map(each -> units.show(Quantity.torque(each.torque())))
-                            .orElse("")));
+                            .orElse(""),
+                    item.fastening().map(Fastening::goes).orElse(""),
+                    item.fastening().map(Fastening::lock).orElse("")));
         }
-        return new HandTable(List.of("mount", "count", "item", "size", "torque"), rows);
+        return new HandTable(List.of("mount", "count", "item", "size", "torque", "goes in", "lock"), rows);
     }
 
     private static HandTable nodes(Examination examination, UnitStyle units) {

@@ -3,14 +3,17 @@ package oddcradle.files.paper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import oddcradle.core.control.Progress;
 import oddcradle.core.examine.Examination;
+import oddcradle.core.fitup.Directions;
 import oddcradle.core.fitup.FitUp;
 import oddcradle.core.fitup.FittingOrder;
 import oddcradle.core.fitup.SignOff;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.donor.Boss;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.step.fit.LineFound;
 import oddcradle.core.step.fit.MountFound;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
@@ -36,6 +39,8 @@ final class FitPages {
                             .map(each -> List.of(each.kind().word(), each.what().in(book.style())))
                             .toList()));
         }
+        moves(examination, book.style()).ifPresent(tables::add);
+        panels(examination.job(), book.style()).ifPresent(tables::add);
         TablePages.add(
                 book,
                 "Fit: measured as built",
@@ -97,6 +102,41 @@ final class FitPages {
                         new TablePages.Column("drawn", 2),
                         new TablePages.Column("found", 3)),
                 rows);
+    }
+
+    /** What is moved for the line; empty where nothing was read of it. */
+    private static Optional<TablePages.Table> moves(Examination examination, UnitStyle style) {
+        List<List<String>> rows = new ArrayList<>();
+        for (LineFound.Move move : examination.fit().line().moves()) {
+            move.feet().keySet().stream()
+                    .sorted()
+                    .forEach(foot -> rows.add(List.of(foot, Directions.parts(move.of(foot), style))));
+        }
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TablePages.Table(
+                        "To move for the line, from how it was read",
+                        List.of(new TablePages.Column("foot", 1), new TablePages.Column("by", 4)),
+                        rows));
+    }
+
+    /** Empty where none was written down. */
+    private static Optional<TablePages.Table> panels(Job job, UnitStyle style) {
+        List<List<String>> rows = job.asBuilt().panels().stream()
+                .map(panel -> List.of(
+                        panel.label(),
+                        length(style, panel.before()),
+                        panel.now().map(gap -> length(style, gap)).orElse(TO_WRITE)))
+                .toList();
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TablePages.Table(
+                        "Gaps of panels",
+                        List.of(
+                                new TablePages.Column("at", 3),
+                                new TablePages.Column("before the engine", 2),
+                                new TablePages.Column("with the engine", 2)),
+                        rows));
     }
 
     private static void onto(Book book, FitUp fitUp) throws IOException {

@@ -99,7 +99,9 @@ public final class CradleJson {
                 .put("outside", item.outside());
         item.fastening().ifPresent(bolt -> out.put("grip", bolt.grip())
                 .put("class", bolt.propertyClass())
-                .put("torque", bolt.torque()));
+                .put("torque", bolt.torque())
+                .put("goes_in", bolt.goes())
+                .put("lock", bolt.lock()));
         item.outline().ifPresent(outline -> {
             ArrayNode edge = out.putArray("outline");
             outline.edge().forEach(point -> edge.addArray().add(point.x()).add(point.y()));

@@ -541,6 +541,9 @@ class DemoFitTest {
         assertThat(more).isCloseTo(0.0042 + cover.length(), within(1e-9));
         assertThat(bolt.length() - before.length()).isBetween(0.0, more + 0.0051);
         assertThat(bolt.length() - bolt.fastening().orElseThrow().grip()).isGreaterThan(0.9 * before.outside());
+        // The skid's engine stands on its feet: bolts go in from above, and stay there without their nuts.
+        assertThat(before.fastening().orElseThrow().goes()).isEqualTo("from above");
+        assertThat(bolt.fastening().orElseThrow().lock()).contains("nut");
         double spacer = only(drawn, HardwareItem.Kind.SPACER).length();
         Job trimmed = job.withAsBuilt(job.asBuilt().shimmed("M1", -0.003));
         assertThat(only(Examination.of(trimmed).hardware().ofMount("M1"), HardwareItem.Kind.SPACER)

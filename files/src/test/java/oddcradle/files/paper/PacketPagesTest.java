@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,6 +15,7 @@ import oddcradle.core.examine.Examination;
 import oddcradle.core.job.Job;
 import oddcradle.core.job.cradle.Detail;
 import oddcradle.core.job.edit.SetPart;
+import oddcradle.core.job.fit.PanelGap;
 import oddcradle.core.job.make.Bar;
 import oddcradle.core.job.make.Die;
 import oddcradle.core.job.make.Part;
@@ -172,12 +174,17 @@ class PacketPagesTest {
     /** Places to hold a tape to, what the last time found, what to do, how the engine goes on, and who looked. */
     @Test
     void fitPages_haveRoomForTheTape_andWhatWasFound() throws IOException {
-        String skid = text(DemoJobs.HUT_SKID.load().job(), PacketPart.FIT);
+        Job job = DemoJobs.HUT_SKID.load().job();
+        String skid = text(
+                job.withAsBuilt(job.asBuilt()
+                        .withPanels(List.of(new PanelGap("P1", "left door", 0.0045, Optional.empty(), "")))),
+                PacketPart.FIT);
         String bare = text(DEMO, UnitStyle.DECIMAL_INCHES, PacketPart.FIT);
 
         assertThat(skid)
                 .contains("Holes of the mounts", "2.29 mm low", "____", "ream the hole", "2.20 mm under M3")
                 .contains("The engine onto its mounts", "second person", "50.5 N")
+                .contains("To move for the line", "M1", "Gaps of panels", "left door", "4.5 mm")
                 .contains("every weld is whole", "the apprentice and the owner", "its guard on");
         assertThat(bare).contains("Lug to lug", "B1 to B2", " in").doesNotContain("To do", " in low");
     }

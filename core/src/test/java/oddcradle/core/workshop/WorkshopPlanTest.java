@@ -14,6 +14,7 @@ import oddcradle.core.job.edit.SetPart;
 import oddcradle.core.job.make.Part;
 import oddcradle.core.material.Material;
 import oddcradle.core.math.Vec3;
+import oddcradle.core.units.UnitStyle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -94,6 +95,32 @@ class WorkshopPlanTest {
                 .toList();
         assertThat(balanced)
                 .isLessThan(middle(along.subList(0, along.size() / 2)).distanceTo(middle));
+    }
+
+    /** Each seam has a test piece of its process, filler and leg, and no two pieces are of one sort; a 4 mm fillet has a throat of 2.8 mm (handbooks). */
+    @Test
+    void testPieces_standForEverySeamOnce() {
+        WeldMap map = PLAN.welds();
+        List<TestPiece> pieces = TestPiece.of(map);
+        List<String> covered =
+                pieces.stream().flatMap(piece -> piece.welds().stream()).toList();
+
+        assertThat(covered)
+                .containsExactlyInAnyOrderElementsOf(
+                        map.welds().stream().map(WeldMap.Weld::mark).toList());
+        assertThat(pieces.size()).isBetween(1, map.welds().size());
+        for (WeldMap.Weld weld : map.welds()) {
+            TestPiece piece = pieces.stream()
+                    .filter(each -> each.welds().contains(weld.mark()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(piece.way()).isEqualTo(weld.way());
+            assertThat(piece.leg()).isCloseTo(weld.leg(), within(1e-4));
+        }
+        TestPiece four = new TestPiece("T1", List.of("W1"), pieces.get(0).way(), 0.004);
+        assertThat(four.look().in(UnitStyle.MILLIMETRES)).contains("4.0 mm or more", "2.8 mm", "0.40 mm");
+        assertThat(four.make().in(UnitStyle.MILLIMETRES)).contains("leg 4.0 mm", "100.0 mm by 50.0 mm");
+        assertThat(TestPiece.of(new WeldMap(List.of()))).isEmpty();
     }
 
     private static Vec3 middle(List<WeldMap.Weld> welds) {

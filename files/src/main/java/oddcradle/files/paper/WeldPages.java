@@ -6,6 +6,7 @@ import java.util.List;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.units.UnitStyle;
+import oddcradle.core.workshop.TestPiece;
 import oddcradle.core.workshop.WeldMap;
 import oddcradle.files.drawing.DrawnShape;
 import oddcradle.files.drawing.JobDrawing;
@@ -60,11 +61,8 @@ final class WeldPages {
                     weld.way().preheat() > 0 ? Math.round(weld.way().preheat()) + " °C" : "none",
                     style.show(Quantity.length(weld.pull()))));
         }
-        TablePages.add(
-                book,
-                "Welds",
-                "Tack on opposite sides first. Processes and fillers are common practice; their maker's data and a qualified welder go before. Preheat"
-                        + " and pull are from memory.",
+        TablePages.Table welds = new TablePages.Table(
+                "In this order",
                 List.of(
                         new TablePages.Column("weld", 16),
                         new TablePages.Column("what on what", 62),
@@ -75,5 +73,28 @@ final class WeldPages {
                         new TablePages.Column("preheat", 20),
                         new TablePages.Column("pulls by", 22)),
                 rows);
+        TablePages.add(
+                book,
+                "Welds",
+                "Tack on opposite sides first. Processes and fillers are common practice; their maker's data and a qualified welder go before. Preheat"
+                        + " and pull are from memory.",
+                List.of(testPieces(map, style), welds));
+    }
+
+    private static TablePages.Table testPieces(WeldMap map, UnitStyle style) {
+        return new TablePages.Table(
+                "Test pieces first: nothing is welded before they are broken",
+                List.of(
+                        new TablePages.Column("piece", 14),
+                        new TablePages.Column("for", 34),
+                        new TablePages.Column("weld", 95),
+                        new TablePages.Column("then", 115)),
+                TestPiece.of(map).stream()
+                        .map(piece -> List.of(
+                                piece.mark(),
+                                String.join(" ", piece.welds()),
+                                piece.make().in(style),
+                                piece.look().in(style)))
+                        .toList());
     }
 }

@@ -171,6 +171,13 @@ class PacketPagesTest {
         assertThat(page).containsPattern("M8x1.25\\s+6.8 mm");
     }
 
+    /** Before the first seam a piece of its sort is welded, cut and broken. */
+    @Test
+    void weldPages_beginWithTheTestPieces() throws IOException {
+        assertThat(text(DEMO, PacketPart.WELDS))
+                .contains("Test pieces first", "T1", "Two off-cuts of the same stock", "it lies flat", "In this order");
+    }
+
     /** Places to hold a tape to, what the last time found, what to do, how the engine goes on, and who looked. */
     @Test
     void fitPages_haveRoomForTheTape_andWhatWasFound() throws IOException {

@@ -11,6 +11,7 @@ import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.core.workshop.DrillPlan;
 import oddcradle.core.workshop.HardwareTotals;
+import oddcradle.core.workshop.TestPiece;
 import oddcradle.core.workshop.WeldMap;
 import oddcradle.desktop.card.CardSheet;
 import oddcradle.desktop.look.Palette;
@@ -136,18 +137,34 @@ public final class MakeSlate extends StepSlate {
                 weld -> desk.selectionProperty().set(Optional.of(weld.piece())));
         table.whenEmpty("Nothing to weld yet.");
         Label way = Text.said("weld-way");
+        VBox pieces = new VBox(8);
+        pieces.setId("test-pieces");
         return new StudySheet<>(
                         desk,
                         desk.workshop(),
                         plan -> {
                             table.show(plan.welds().welds());
                             way.setText(way(plan.welds()));
+                            pieces.getChildren()
+                                    .setAll(TestPiece.of(plan.welds()).stream()
+                                            .map(this::testPiece)
+                                            .toList());
                         },
                         Text.line(
                                 "In this order: from the middle out, each next on the side that pulls the other way."),
                         table,
-                        way)
+                        way,
+                        pieces)
                 .leaf();
+    }
+
+    private VBox testPiece(TestPiece piece) {
+        return new VBox(
+                2,
+                Text.head("Test piece " + piece.mark() + ", before "
+                        + piece.welds().get(0)),
+                Text.line(piece.make().in(desk.units())),
+                Text.line(piece.look().in(desk.units())));
     }
 
     private static String way(WeldMap map) {

@@ -21,6 +21,7 @@ import oddcradle.core.math.Vec3;
 import oddcradle.core.step.fit.FitCheck;
 import oddcradle.core.step.fit.LineFound;
 import oddcradle.core.step.fit.ThrustFound;
+import oddcradle.core.units.Entry;
 import oddcradle.core.units.Kind;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.slate.Form;
@@ -95,7 +96,12 @@ final class AlignSheet extends VBox {
             AsBuilt built = job().asBuilt();
             List<FootGap> feet = new ArrayList<>(built.feet());
             feet.removeIf(each -> each.mount().equals(mount.getValue()));
-            feet.add(new FootGap(mount.getValue(), forms.length(gap, 0)));
+            feet.add(new FootGap(
+                    mount.getValue(),
+                    gap.getText().isBlank()
+                            ? 0
+                            : Entry.read(gap.getText(), Kind.LENGTH, desk.units())
+                                    .si()));
             desk.session().apply(new SetAsBuilt(built.withFeet(feet), "gap under " + mount.getValue(), "foot"));
         });
         shows.add(form::refresh);

@@ -15,14 +15,18 @@ import oddcradle.core.mechanics.SmallMotion;
  * @param way direction along which a movement of that place adds to it; zero for an angle
  * @param about axis about which a turn of the body adds to it; zero for an offset
  * @param off as found, m or rad
- * @param tolerance of it, m or rad
+ * @param tolerance of it, m or rad; no finer than anybody reads
  */
 public record Condition(String reading, String what, Vec3 place, Vec3 way, Vec3 about, double off, double tolerance) {
+    /** Nobody reads finer, m or rad. */
+    private static final double FINEST = 1e-6;
+
     public Condition {
         Guard.named("reading", reading);
         Guard.present("place", place);
         Guard.finite("off", off);
         Guard.positive("tolerance", tolerance, "m or rad");
+        tolerance = Math.max(FINEST, tolerance);
     }
 
     /** An offset, m, held to a tolerance, m. */

@@ -21,6 +21,7 @@ import oddcradle.core.mechanics.SmallMotion;
  */
 public record LineUp(SmallMotion motion, List<Condition> conditions) {
     private static final int MOST = 200;
+    private static final int MOST_MOUNTS = 100_000;
     private static final int ROUNDS = 400;
     private static final int FREEDOMS = 6;
     /** Forward, left and a turn about the upright; then up and a turn about each level axis. */
@@ -47,7 +48,7 @@ public record LineUp(SmallMotion motion, List<Condition> conditions) {
      */
     public static LineUp of(List<Condition> conditions, List<Vec3> mounts) {
         Guard.within("readings", conditions.size(), 1, MOST, "readings");
-        Guard.within("mounts", mounts.size(), 1, MOST, "mounts");
+        Guard.within("mounts", mounts.size(), 1, MOST_MOUNTS, "mounts");
         List<Vec3> offsets = conditions.stream()
                 .filter(each -> !each.isAngle())
                 .map(Condition::place)

@@ -12,6 +12,8 @@ import oddcradle.core.mechanics.Pose;
 public final class Guides {
     /** From the one to the other, m. */
     private static final double APART = 0.3;
+    /** Drawn farther beside its line than that, it is not the line that it is pushed to, m. */
+    private static final double PUSHED = 0.005;
 
     private Guides() {}
 
@@ -21,9 +23,7 @@ public final class Guides {
         if (datum.isEmpty()) {
             Output output = job.donor().output();
             Vec3 at = pose.place(output.centre());
-            return List.of(
-                    new Guide(at, Vec3.ZERO),
-                    new Guide(at.along(pose.turn(output.axis()).unit(), APART), Vec3.ZERO));
+            return drawn(at, pose.turn(output.axis()).unit());
         }
         DatumSeat line = datum.get();
         Vec3 at = pose.place(line.own());
@@ -32,8 +32,15 @@ public final class Guides {
         Vec3 off = line.point().minus(at);
         Vec3 along = line.way().times(off.dot(line.way()));
         Vec3 first = line.plane() ? along : off.minus(along);
+        if (first.length() > PUSHED) {
+            return drawn(at, axis);
+        }
         return List.of(
                 new Guide(at, first),
                 new Guide(at.along(axis, APART), first.plus(wanted.minus(axis).times(APART))));
+    }
+
+    private static List<Guide> drawn(Vec3 at, Vec3 axis) {
+        return List.of(new Guide(at, Vec3.ZERO), new Guide(at.along(axis, APART), Vec3.ZERO));
     }
 }

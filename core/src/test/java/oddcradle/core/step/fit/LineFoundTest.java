@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import oddcradle.core.drive.JackShaft;
 import oddcradle.core.drive.LineEnd;
+import oddcradle.core.drive.ShaftDials;
 import oddcradle.core.drive.SimulatedLine;
 import oddcradle.core.drive.Stage;
 import oddcradle.core.examine.Examination;
@@ -230,6 +231,22 @@ class LineFoundTest {
 
         assertThat(fit.line().engine().orElseThrow().lineUp().holds()).isFalse();
         assertThat(found(fit, FitFinding.MOVES)).contains(Severity.WATCH);
+    }
+
+    /** Readings that nobody can have taken, and couplings that take nothing: told, and nothing breaks. */
+    @Test
+    void wildReadings_areAnsweredAllTheSame() {
+        Job tight = PLAIN.withLine(
+                PLAIN.line().withStages(List.of(new Stage.Coupling("S1", "coupling", 1e-300, 1e-300, 500)), List.of()));
+        ShaftReading feelers =
+                new ShaftReading.StepAndGaps("A1", "S1", "", 1, -1, new ShaftDials.Dial(1, -1, 0.5, 0), 1e-6);
+        ShaftReading wheels = new ShaftReading.StringLine("A2", "S1", "", 1, -1, 1e-6, -1, 1, 1e-6, 1, 0.5, -0.5, true);
+        for (Job job : List.of(PLAIN, tight)) {
+            LineFound found = checked(job, AsBuilt.NOTHING.withShafts(List.of(feelers, wheels)))
+                    .line();
+            assertThat(found.engine().orElseThrow().lineUp().worst()).isFinite();
+            assertThat(found.engine().orElseThrow().of("M1").length()).isFinite();
+        }
     }
 
     private static Job twoStages() {

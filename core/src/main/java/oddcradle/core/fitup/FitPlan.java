@@ -82,6 +82,11 @@ public record FitPlan(List<ShimSearch.Answer> shims, int tried, List<Remedy> wor
                 : new Planner(examination, found).plan(found.body().get(), progress);
     }
 
+    /** Whether something is still to be done about the mounts: until then what was read of the line says little. */
+    public boolean isOpen() {
+        return work.stream().anyMatch(each -> each.kind() != Remedy.Kind.LEAVE);
+    }
+
     /** All of it, s. */
     public double time() {
         return work.stream().mapToDouble(Remedy::time).sum();

@@ -39,7 +39,9 @@ final class FitPages {
                             .map(each -> List.of(each.kind().word(), each.what().in(book.style())))
                             .toList()));
         }
-        moves(examination, book.style()).ifPresent(tables::add);
+        if (!fitUp.plan().isOpen()) {
+            moves(examination, book.style()).ifPresent(tables::add);
+        }
         panels(examination.job(), book.style()).ifPresent(tables::add);
         TablePages.add(
                 book,

@@ -1,5 +1,6 @@
 package oddcradle.files.report;
 
+import java.util.List;
 import java.util.Locale;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Finding;
@@ -35,7 +36,9 @@ public final class FitText {
             }
         }
         work(text, fitUp.plan(), style);
-        for (LineFound.Move move : examination.fit().line().moves()) {
+        List<LineFound.Move> moves =
+                fitUp.plan().isOpen() ? List.of() : examination.fit().line().moves();
+        for (LineFound.Move move : moves) {
             move.feet().keySet().stream().sorted().forEach(foot -> text.append("for the line, move ")
                     .append(foot)
                     .append(": ")

@@ -191,8 +191,12 @@ class PacketPagesTest {
         assertThat(skid)
                 .contains("Holes of the mounts", "2.29 mm low", "____", "ream the hole", "2.20 mm under M3")
                 .contains("The engine onto its mounts", "second person", "50.5 N")
-                .contains("To move for the line", "M1", "Gaps of panels", "left door", "4.5 mm")
+                .contains("Gaps of panels", "left door", "4.5 mm")
+                // Before that is done, what the dials said is no work to do.
+                .doesNotContain("To move for the line")
                 .contains("every weld is whole", "the apprentice and the owner", "its guard on");
+        assertThat(text(job.withAsBuilt(job.asBuilt().withMeasured(List.of())), PacketPart.FIT))
+                .contains("To move for the line", "to the right, ");
         assertThat(bare).contains("Lug to lug", "B1 to B2", " in").doesNotContain("To do", " in low");
     }
 }

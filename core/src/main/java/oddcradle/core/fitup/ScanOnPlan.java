@@ -6,16 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oddcradle.core.examine.Examination;
-import oddcradle.core.geometry.BestFit;
-import oddcradle.core.geometry.mesh.MeshTree;
 import oddcradle.core.geometry.mesh.TriangleMesh;
-import oddcradle.core.job.body.Scan;
-import oddcradle.core.job.edit.Side;
-import oddcradle.core.job.fit.AsBuilt;
 import oddcradle.core.math.DenseAlgebra;
 import oddcradle.core.math.Vec3;
 import oddcradle.core.mechanics.Pose;
-import oddcradle.core.placement.ScanPlace;
 
 /**
  * A scan of the finished mount laid over the drawing: for each straight run of its tubes how far both ends came out beside their place.
@@ -108,15 +102,11 @@ public record ScanOnPlan(List<Run> runs, double hostOff) {
 
     /** Empty where there is no scan, or it does not lie in its place yet. */
     public static Optional<ScanOnPlan> of(Examination examination) {
-        AsBuilt built = examination.job().asBuilt();
-        Optional<MeshTree> tree =
-                built.scan().map(Scan::file).flatMap(file -> examination.scans().of(file));
-        Optional<Pose> place =
-                examination.scanPlace(Side.MOUNT).flatMap(ScanPlace::fit).map(BestFit::pose);
-        return tree.isPresent() && place.isPresent()
-                ? Optional.of(
-                        of(tree.get().mesh(), place.get(), PlannedTubes.of(examination.job(), examination.seating())))
-                : Optional.empty();
+        return LaidScan.of(examination).map(ScanOnPlan::of);
+    }
+
+    public static ScanOnPlan of(LaidScan laid) {
+        return of(laid.scan().mesh(), laid.place(), laid.tubes());
     }
 
     static ScanOnPlan of(TriangleMesh mesh, Pose place, PlannedTubes tubes) {

@@ -272,7 +272,7 @@ final class ShadedView extends Pane {
         if (tree.isEmpty()) {
             return;
         }
-        Optional<ScanStudy> tones = study.filter(each -> each.of() == tree.get());
+        Optional<ScanStudy> tones = study.filter(each -> each.laid().scan() == tree.get());
         if (tree.get() != scanShown || !tones.equals(toned)) {
             scanShown = tree.get();
             toned = tones;

@@ -26,10 +26,7 @@ import javafx.scene.transform.Transform;
 import oddcradle.core.examine.Examination;
 import oddcradle.core.finding.Step;
 import oddcradle.core.geometry.Aabb;
-import oddcradle.core.geometry.BestFit;
 import oddcradle.core.math.Vec3;
-import oddcradle.core.mechanics.Pose;
-import oddcradle.core.placement.ScanPlace;
 import oddcradle.core.units.Quantity;
 import oddcradle.desktop.look.Look;
 import oddcradle.desktop.look.Palette;
@@ -392,18 +389,14 @@ public final class Stand extends BorderPane {
             desk.pickOnScan(at);
             return;
         }
-        scanStudy(desk.stepProperty().get()).ifPresent(study -> {
-            Pose place = examination()
-                    .scanPlace(oddcradle.core.job.edit.Side.MOUNT)
-                    .flatMap(ScanPlace::fit)
-                    .map(BestFit::pose)
-                    .orElse(Pose.IDENTITY);
-            hint.setText(study.tubes()
-                    .off(place.place(at))
-                    .map(near -> desk.units().show(Quantity.fine(Math.abs(near.off())))
-                            + (near.off() < 0 ? " inside" : " outside") + " of " + named(near.tube()) + " as drawn")
-                    .orElse("No tube was drawn near there."));
-        });
+        scanStudy(desk.stepProperty().get())
+                .map(ScanStudy::laid)
+                .ifPresent(laid -> hint.setText(laid.tubes()
+                        .off(laid.place().place(at))
+                        .map(near -> desk.units().show(Quantity.fine(Math.abs(near.off())))
+                                + (near.off() < 0 ? " inside" : " outside") + " of " + named(near.tube())
+                                + " as drawn")
+                        .orElse("No tube was drawn near there.")));
     }
 
     /** What a click or key does here and now. */

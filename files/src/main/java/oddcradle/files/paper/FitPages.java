@@ -109,7 +109,7 @@ final class FitPages {
     /** What is moved for the line; empty where nothing was read of it. */
     private static Optional<TablePages.Table> moves(Examination examination, UnitStyle style) {
         List<List<String>> rows = new ArrayList<>();
-        for (LineFound.Move move : examination.fit().line().moves()) {
+        for (LineFound.Move move : examination.fit().line().told()) {
             move.feet().keySet().stream()
                     .sorted()
                     .forEach(foot -> rows.add(List.of(foot, Directions.parts(move.of(foot), style))));

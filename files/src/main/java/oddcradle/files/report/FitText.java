@@ -37,7 +37,7 @@ public final class FitText {
         }
         work(text, fitUp.plan(), style);
         List<LineFound.Move> moves =
-                fitUp.plan().isOpen() ? List.of() : examination.fit().line().moves();
+                fitUp.plan().isOpen() ? List.of() : examination.fit().line().told();
         for (LineFound.Move move : moves) {
             move.feet().keySet().stream().sorted().forEach(foot -> text.append("for the line, move ")
                     .append(foot)

@@ -48,8 +48,9 @@ public record LineFound(
      * @param shaft in the machine that is moved; empty for the engine
      * @param feet that it stands on, by name, m
      * @param lineUp how
+     * @param spoils label of the stage before it, of which nothing was read, so that nobody knows how what drives it has to follow; empty where there is none
      */
-    public record Move(Optional<JackShaft> shaft, Map<String, Vec3> feet, LineUp lineUp) {
+    public record Move(Optional<JackShaft> shaft, Map<String, Vec3> feet, LineUp lineUp, Optional<String> spoils) {
         public Move {
             feet = Map.copyOf(feet);
         }
@@ -58,6 +59,11 @@ public record LineFound(
         public Vec3 of(String foot) {
             return lineUp.motion().at(feet.get(foot));
         }
+    }
+
+    /** Those that hold all that was read: where readings deny each other, a move between them would be right for none. */
+    public List<Move> told() {
+        return moves.stream().filter(move -> move.lineUp().holds()).toList();
     }
 
     /** Of the engine; empty where nothing was read that moving it mends. */
@@ -70,6 +76,11 @@ public record LineFound(
     }
 
     private static final class Reader {
+        /** About the size of what is moved, m, and the least that a dial sees of it, m. */
+        private static final double REACH = 0.3;
+
+        private static final double SEEN = 1e-5;
+
         private final Job job;
         private final LineResult line;
         private final Map<String, Vec3> bosses;
@@ -101,25 +112,29 @@ public record LineFound(
                 driven = SmallMotion.NONE;
                 Feet feet = feet(k);
                 if (!all.isEmpty() && !feet.places().isEmpty()) {
-                    Move move = move(k == 0 ? Optional.empty() : Optional.of(shaft(k)), feet, all);
+                    Move move = move(k, feet, all);
                     moves.add(move);
-                    driven = move.lineUp().motion();
+                    driven = move.lineUp().holds() ? move.lineUp().motion() : SmallMotion.NONE;
                 }
             }
             if (line.stages().isEmpty() && !thrusts.isEmpty()) {
                 List<Condition> points = thrusts.get(thrusts.size() - 1).conditions();
                 if (!points.isEmpty() && !job.cradle().isolators().isEmpty()) {
-                    moves.add(move(Optional.empty(), feet(0), points));
+                    moves.add(move(0, feet(0), points));
                 }
             }
             return new LineFound(shafts, wheels, ends, thrusts, moves);
         }
 
-        private static Move move(Optional<JackShaft> shaft, Feet feet, List<Condition> conditions) {
-            return new Move(
-                    shaft,
-                    feet.places(),
-                    LineUp.of(conditions, List.copyOf(feet.places().values())));
+        private Move move(int stage, Feet feet, List<Condition> conditions) {
+            LineUp lineUp = LineUp.of(conditions, List.copyOf(feet.places().values()));
+            boolean moved = lineUp.holds() && lineUp.motion().most(REACH) > SEEN;
+            Optional<String> unread = Optional.of(stage)
+                    .filter(k -> k > 0 && moved)
+                    .map(k -> line.stages().get(k - 1).stage())
+                    .filter(before -> !now.containsKey(before.id()))
+                    .map(Stage::label);
+            return new Move(stage == 0 ? Optional.empty() : Optional.of(shaft(stage)), feet.places(), lineUp, unread);
         }
 
         private List<Condition> conditions(String stage, SmallMotion driven) {

@@ -26,29 +26,46 @@ final class MoveNotes {
             Why why = why(move);
             String what = move.shaft().map(JackShaft::label).orElse("the engine");
             Place place = move.shaft().isPresent() ? Place.of(Subject.LINE) : Place.of(Subject.CRADLE);
+            if (!move.lineUp().holds()) {
+                denied(report, move, what, place, why);
+                continue;
+            }
             for (String foot : move.feet().keySet().stream().sorted().toList()) {
                 Vec3 by = move.of(foot);
                 report.figure("line up: " + foot + " up by", Quantity.fine(by.z()), why);
                 report.figure("line up: " + foot + " to the left by", Quantity.fine(by.y()), why);
                 report.figure("line up: " + foot + " forward by", Quantity.fine(by.x()), why);
             }
-            if (!move.lineUp().holds()) {
-                Condition worst = move.lineUp().leftOut().get(0);
-                report.say(
-                        FitFinding.MOVES,
-                        Severity.WATCH,
-                        Phrase.of(
-                                "no move of {} holds all that was read: {} ({}) stays at {} of its limit at the best; read it once more, or move what it drives",
-                                what,
-                                worst.what(),
-                                worst.reading(),
-                                new Quantity(worst.share(move.lineUp().motion()), Kind.SHARE)),
-                        place,
-                        why);
-            }
+            move.spoils()
+                    .ifPresent(stage -> report.say(
+                            FitFinding.MOVES,
+                            Severity.WATCH,
+                            Phrase.of(
+                                    "once {} is moved for what it drives, {} is no longer what it was, and nothing was read of it: read it then, and line up what drives it",
+                                    what,
+                                    stage),
+                            place,
+                            why));
         }
         // Of measured mounts it is known where their holes are, and What to do opens those that have to be.
-        line.engine().filter(move -> !mounts.isMeasured()).ifPresent(move -> play(report, move, mounts));
+        line.engine()
+                .filter(move -> move.lineUp().holds() && !mounts.isMeasured())
+                .ifPresent(move -> play(report, move, mounts));
+    }
+
+    private static void denied(ReportBuilder report, LineFound.Move move, String what, Place place, Why why) {
+        Condition worst = move.lineUp().leftOut().get(0);
+        report.say(
+                FitFinding.MOVES,
+                Severity.WATCH,
+                Phrase.of(
+                        "no move of {} holds all that was read: {} ({}) stays at {} of its limit at the best, so none is told; read it once more, or move what it drives",
+                        what,
+                        worst.what(),
+                        worst.reading(),
+                        new Quantity(worst.share(move.lineUp().motion()), Kind.SHARE)),
+                place,
+                why);
     }
 
     private static Why why(LineFound.Move move) {

@@ -230,7 +230,10 @@ class LineFoundTest {
                         new ShaftReading.BothEnds("A2", "S1", "", 0.42, 0.38, 0.4, 0, 0))));
 
         assertThat(fit.line().engine().orElseThrow().lineUp().holds()).isFalse();
-        assertThat(found(fit, FitFinding.MOVES)).contains(Severity.WATCH);
+        // A move half way between both would be right for neither.
+        assertThat(fit.line().told()).isEmpty();
+        assertThat(found(fit, FitFinding.MOVES)).containsExactly(Severity.WATCH);
+        assertThat(fit.report().figures()).noneMatch(figure -> figure.name().startsWith("line up"));
     }
 
     /** Readings that nobody can have taken, and couplings that take nothing: told, and nothing breaks. */
@@ -297,6 +300,20 @@ class LineFoundTest {
         Vec3 run = wheel.minus(DRIVER).withoutPartAlong(Vec3.Y).unit();
         Vec3 about = run.cross(Vec3.Y);
         assertThat(engine.lineUp().motion().turn().dot(about)).isCloseTo(turn.dot(about), within(1e-5));
+    }
+
+    /** The first chain was never read: it is not passed over in silence that the jackshaft leaves it. */
+    @Test
+    void stageThatIsSpoiledByTheNext_isNamed() {
+        ShaftReading axle = new ShaftReading.BothEnds("A1", "S2", "", 0.21, 0.206, 0.3, 0, 0);
+        FitCheck unread = checked(twoStages(), AsBuilt.NOTHING.withShafts(List.of(axle)));
+        FitCheck parallel = checked(
+                twoStages(),
+                AsBuilt.NOTHING.withShafts(List.of(new ShaftReading.BothEnds("A1", "S2", "", 0.21, 0.21, 0.3, 0, 0))));
+
+        assertThat(unread.line().moves().get(0).spoils()).contains("first chain");
+        assertThat(found(unread, FitFinding.MOVES)).containsExactly(Severity.WATCH);
+        assertThat(found(parallel, FitFinding.MOVES)).isEmpty();
     }
 
     private static final LineEnd PROPELLER = new LineEnd.Propeller(1.5, 0.3, 40, 0.1, -0.8, 0.05, 3, 0, false, 2);

@@ -56,7 +56,7 @@ final class AlignSheet extends VBox {
                         column("left", Vec3::y),
                         column("forward", Vec3::x)),
                 row -> desk.selectionProperty().set(Optional.of(row.foot())));
-        moves.whenEmpty("Nothing was read yet that moving the engine mends.");
+        moves.whenEmpty("Nothing was read that one move mends.");
         forms = new LineForms(desk);
         foot = foot();
         getChildren()
@@ -169,11 +169,11 @@ final class AlignSheet extends VBox {
         FitCheck fit = desk.examination().fit();
         LineFound line = fit.line();
         List<Moves> rows = new ArrayList<>();
-        for (LineFound.Move move : line.moves()) {
+        for (LineFound.Move move : line.told()) {
             move.feet().keySet().stream().sorted().forEach(each -> rows.add(new Moves(each, move.of(each))));
         }
         moves.show(rows);
-        fitted.setDisable(line.engine().isEmpty());
+        fitted.setDisable(line.engine().filter(move -> move.lineUp().holds()).isEmpty());
         List<String> words = new ArrayList<>();
         last(line.shafts())
                 .ifPresent(found -> words.add("By " + found.reading().id() + " the shafts are "
